@@ -1,0 +1,46 @@
+/** A unit vector of the sentence model; similarity is the dot product. */
+export type Vector = Float32Array;
+
+/** What the match knows of a picture. Index over a whole shelf: see ShelfIndex. */
+export interface ShelfItem {
+  id: string;
+  kind: 'still' | 'loop';
+  title: string;
+  description: string;
+  tags: string[];
+  /** Pictures of one motif: rarely two of them in one piece. */
+  group: string;
+  palette: string;
+  /** Meaning of title and description, and of the tags as one list. */
+  textVector: Vector;
+  tagsVector: Vector;
+}
+
+/** A line that wants a picture. */
+export interface MatchLine {
+  sceneId: string;
+  text: string;
+  wish: string;
+  vector: Vector;
+  /** Meaning of the wish; null without one. */
+  wishVector: Vector | null;
+  /** Meaning of each content word, in the order of contentWords(wish || text). */
+  wordVectors: Vector[];
+}
+
+/** One word of a line and what it met in a picture. */
+export interface WordHit {
+  word: string;
+  tag: string;
+  /** 1 for the same stem, else the similarity of meaning. */
+  close: number;
+}
+
+export interface Scored {
+  item: ShelfItem;
+  /** 0 to about 1. */
+  score: number;
+  /** Similarity of the whole line to the picture, 0 to 1. */
+  meaning: number;
+  hits: WordHit[];
+}

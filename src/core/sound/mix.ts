@@ -1,0 +1,131 @@
+import type { Timeline } from '../timeline/types.ts';
+import { type Decibels, SAMPLE_RATE, type Samples } from '../time.ts';
+import { limit } from './limit.ts';
+import { integratedLoudness } from './loudness.ts';
+
+/** Goes into the key of a mixed track. */
+export const MIXER_VERSION = 2;
+
+/** Levels and times of the mix. Takes come in at -16 LUFS, tracks at -18. */
+export const MIX = {
+  /** Music where nobody speaks, and under speech: gain on the track. */
+  musicOpenDb: -5,
+  musicUnderVoiceDb: -15.5,
+  /** The music goes down before the voice begins, and rises after it. */
+  duckBeforeMs: 260,
+  duckAfterMs: 700,
+  fadeInMs: 60,
+  fadeOutMs: 500,
+  /** What is delivered. The ceiling leaves room for what the encoder adds. */
+  targetLufs: -14,
+  ceilingDb: -2,
+} as const;
+
+export interface Stereo {
+  left: Float32Array;
+  right: Float32Array;
+}
+
+export interface Material {
+  /** A take: mono at 48 kHz; null while it is not there. */
+  take(key: string): Float32Array | null;
+  /** The track: stereo at 48 kHz; null while it is not there. */
+  track(key: string): Stereo | null;
+}
+
+/**
+ * Mixes a timeline's sound: voices where they stand, music ducked under them, the whole brought to MIX.targetLufs and
+ * held under the ceiling. Pure; the same material gives the same samples.
+ */
+export function mix(timeline: Timeline, material: Material): Stereo {
+  const n = timeline.sound.samples;
+  const left = new Float32Array(n);
+  const right = new Float32Array(n);
+  for (const { voice } of timeline.scenes) {
+    const take = voice && material.take(voice.key);
+    if (!voice || !take) continue;
+    const length = Math.min(take.length, n - voice.start);
+    for (let i = 0; i < length; i++) {
+      const v = take[i] as number;
+      left[voice.start + i] = (left[voice.start + i] as number) + v;
+      right[voice.start + i] = (right[voice.start + i] as number) + v;
+    }
+  }
+  const { music } = timeline.sound;
+  const track = music && material.track(music.key);
+  if (music && track) addMusic({ left, right }, track, gainCurve(timeline.sound.speech, n, music.gainDb), n);
+  level({ left, right });
+  return { left, right };
+}
+
+/** Brings a mix to the target; the limiter takes a little loudness, so the gain is corrected once. */
+function level({ left, right }: Stereo): void {
+  const channels = [left, right];
+  for (let round = 0; round < 2; round++) {
+    const now = integratedLoudness(channels);
+    if (!Number.isFinite(now)) return;
+    const gain = 10 ** ((MIX.targetLufs - now) / 20);
+    for (const c of channels) for (let i = 0; i < c.length; i++) c[i] = (c[i] as number) * gain;
+    limit(channels, MIX.ceilingDb);
+  }
+}
+
+/** A point of a gain curve; between points the gain runs straight in dB. */
+export interface GainPoint {
+  at: Samples;
+  db: Decibels;
+}
+
+/** The level of the music over time: open where nobody speaks, down in time for every word. */
+export function gainCurve(
+  speech: readonly (readonly [Samples, Samples])[],
+  samples: Samples,
+  gainDb: Decibels,
+): GainPoint[] {
+  const before = (MIX.duckBeforeMs * SAMPLE_RATE) / 1000;
+  const after = (MIX.duckAfterMs * SAMPLE_RATE) / 1000;
+  const open = MIX.musicOpenDb + gainDb;
+  const under = MIX.musicUnderVoiceDb + gainDb;
+  const points: GainPoint[] = [
+    { at: 0, db: (speech[0]?.[0] ?? Number.POSITIVE_INFINITY) < before ? under : open },
+  ];
+  speech.forEach(([start, end], i) => {
+    const next = speech[i + 1]?.[0] ?? Number.POSITIVE_INFINITY;
+    const last = points[points.length - 1] as GainPoint;
+    if (last.db !== under)
+      points.push({ at: Math.max(last.at, start - before), db: open }, { at: start, db: under });
+    points.push({ at: end, db: under });
+    if (next - end > before + after) points.push({ at: end + after, db: open });
+  });
+  const last = points[points.length - 1] as GainPoint;
+  points.push({ at: Math.max(samples, last.at), db: last.db });
+  return points;
+}
+
+function addMusic(out: Stereo, track: Stereo, curve: GainPoint[], n: number): void {
+  const length = Math.min(n, track.left.length);
+  const fadeIn = (MIX.fadeInMs * SAMPLE_RATE) / 1000;
+  const fadeOut = (MIX.fadeOutMs * SAMPLE_RATE) / 1000;
+  let k = 0;
+  for (let i = 0; i < length; i++) {
+    while (k < curve.length - 2 && (curve[k + 1] as GainPoint).at <= i) k++;
+    const a = curve[k] as GainPoint;
+    const b = curve[k + 1] as GainPoint;
+    const t = b.at > a.at ? Math.min(1, Math.max(0, (i - a.at) / (b.at - a.at))) : 1;
+    const db = a.db + (b.db - a.db) * t;
+    const g = 10 ** (db / 20) * Math.min(1, i / fadeIn) * Math.min(1, (length - i) / fadeOut);
+    out.left[i] = (out.left[i] as number) + (track.left[i] as number) * g;
+    out.right[i] = (out.right[i] as number) + (track.right[i] as number) * g;
+  }
+}
+
+/** Peaks for drawing a wave: the largest absolute value of each of `count` equal parts, 0 to 1. */
+export function peaks(x: Float32Array, count: number): number[] {
+  return Array.from({ length: count }, (_, p) => {
+    const from = Math.floor((p * x.length) / count);
+    const to = Math.max(from + 1, Math.floor(((p + 1) * x.length) / count));
+    let m = 0;
+    for (let i = from; i < to && i < x.length; i++) m = Math.max(m, Math.abs(x[i] as number));
+    return m;
+  });
+}

@@ -1,0 +1,39 @@
+import type { TakeWord } from '../timeline/types.ts';
+
+/** A voice that can be chosen. */
+export interface VoiceInfo {
+  /** Stable: documents refer to it. */
+  name: string;
+  label: string;
+  describe: string;
+  language: string;
+}
+
+/** What an engine gives for a text: mono samples at 48 kHz at an even loudness, and when each word is said. */
+export interface Speech {
+  samples: Float32Array;
+  words: TakeWord[];
+}
+
+/** Anything that speaks: a program on this machine, or a service. */
+export interface SpeechEngine {
+  voices: readonly VoiceInfo[];
+  /** pace: 0.5 to 2. Throws SpeechError when it cannot speak the text. */
+  speak(text: string, voice: string, pace: number): Promise<Speech>;
+}
+
+export class SpeechError extends Error {
+  override name = 'SpeechError';
+}
+
+/** The voices that ship with Nabbet, in the order in which they are offered. */
+export const VOICES: readonly VoiceInfo[] = [
+  { name: 'maud', label: 'Maud', describe: 'clear and even, American', language: 'en' },
+  { name: 'alder', label: 'Alder', describe: 'steady and friendly, American', language: 'en' },
+  { name: 'fenn', label: 'Fenn', describe: 'warm, Scottish', language: 'en' },
+  { name: 'tilda', label: 'Tilda', describe: 'darker and calm, American', language: 'en' },
+  { name: 'bram', label: 'Bram', describe: 'deep and slow, American', language: 'en' },
+  { name: 'corin', label: 'Corin', describe: 'young and light, American', language: 'en' },
+];
+
+export const DEFAULT_VOICE = 'maud';

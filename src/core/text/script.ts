@@ -1,0 +1,149 @@
+import { clauses, sentences } from './sentences.ts';
+
+export const SPLITS = ['sentence', 'line', 'paragraph'] as const;
+/** Where a script is cut into scenes. */
+export type Split = (typeof SPLITS)[number];
+
+/** One scene to be. */
+export interface ScriptLine {
+  layout: 'title' | 'caption';
+  shown: string;
+  /** From [brackets]: what the picture should show. */
+  wish: string;
+}
+
+/** Lengths in characters; a joined scene stays under the first. */
+export const SCRIPT = {
+  joinUpTo: 90,
+  tiny: 22,
+  openingTitle: 48,
+  longestLine: 240,
+  longestTitle: 90,
+} as const;
+
+/**
+ * Cuts a script into lines for scenes. A heading (# in front, or a first short line without full stop over an empty
+ * line) becomes a title; a remark in [brackets] becomes the wish of the line in or before which it stands; long
+ * sentences are cut at clauses, tiny ones joined to their neighbour in the same paragraph.
+ */
+export function cutScript(script: string, split: Split): ScriptLine[] {
+  const text = script
+    .replace(/\r\n?/g, '\n')
+    .replace(/\u00a0/g, ' ')
+    .replace(/\u200b|\ufeff/g, '')
+    .trim();
+  if (!text) return [];
+  const out: ScriptLine[] = [];
+  let pendingWish = '';
+  const put = (layout: ScriptLine['layout'], shown: string, wish: string) => {
+    const w = [pendingWish, wish].filter(Boolean).join(', ');
+    if (!shown) {
+      pendingWish = w;
+      return;
+    }
+    pendingWish = '';
+    out.push({ layout, shown, wish: w });
+  };
+  const paragraphs = text.split(/\n[ \t]*\n+/);
+  paragraphs.forEach((paragraph, p) => {
+    const lines = paragraph
+      .split('\n')
+      .map((l) => l.trim())
+      .filter(Boolean);
+    const first = lines[0];
+    if (first !== undefined && isHeading(first, p === 0 && lines.length === 1 && paragraphs.length > 1)) {
+      const { shown, wish } = takeWish(first.replace(/^#{1,6}\s*/, '').replace(/\s*#+$/, ''));
+      put('title', shown, wish);
+      lines.shift();
+    }
+    if (lines.length) for (const part of cutParagraph(lines, split)) put('caption', part.shown, part.wish);
+  });
+  const last = out[out.length - 1];
+  if (pendingWish && last) last.wish = [last.wish, pendingWish].filter(Boolean).join(', ');
+  const opening = out[0];
+  if (
+    opening &&
+    opening.layout === 'caption' &&
+    out.length > 2 &&
+    opening.shown.length <= SCRIPT.openingTitle
+  )
+    opening.layout = 'title';
+  return out;
+}
+
+function isHeading(line: string, alone: boolean): boolean {
+  if (/^#{1,6}\s*\S/.test(line)) return !/^#\p{L}[\p{L}\d_]*(\s+#|$)/u.test(line);
+  const bare = takeWish(line).shown;
+  return alone && bare.length > 0 && bare.length <= SCRIPT.longestTitle && !/[.!?…:;,]["'”’)]*$/.test(bare);
+}
+
+function cutParagraph(lines: string[], split: Split): { shown: string; wish: string }[] {
+  switch (split) {
+    case 'paragraph':
+      return [takeWish(lines.join(' '))];
+    case 'line':
+      return lines.flatMap((line) => {
+        const { shown, wish } = takeWish(line);
+        if (shown.length <= SCRIPT.longestLine) return [{ shown, wish }];
+        return sentences(shown)
+          .flatMap(clauses)
+          .map((part, i) => ({ shown: part, wish: i === 0 ? wish : '' }));
+      });
+    case 'sentence': {
+      const { text, remarks } = hideRemarks(lines.join(' '));
+      const parts = sentences(text).map((s) => takeWish(showRemarks(s, remarks)));
+      return joinTiny(parts).flatMap(({ shown, wish }) =>
+        clauses(shown).map((c, i) => ({ shown: c, wish: i === 0 ? wish : '' })),
+      );
+    }
+  }
+}
+
+/** First of the private-use characters that stand for remarks while sentences are found. */
+const REMARK = 0xe000;
+
+/** Puts one character in place of each [remark], before the full stop of the sentence it follows. */
+function hideRemarks(text: string): { text: string; remarks: string[] } {
+  const remarks: string[] = [];
+  const hidden = text.replace(/\[[^\]]*\]/g, (m) => {
+    remarks.push(m);
+    return String.fromCharCode(REMARK + remarks.length - 1);
+  });
+  return { text: hidden.replace(/([.!?…]+["'”’)]*)\s*([\ue000-\uf8ff])/g, ' $2$1'), remarks };
+}
+
+const showRemarks = (text: string, remarks: string[]) =>
+  text.replace(/[\ue000-\uf8ff]/g, (c) => remarks[c.charCodeAt(0) - REMARK] ?? '');
+
+/** Takes the [remarks] out of a text. An opening bracket without its end is left as it stands. */
+export function takeWish(text: string): { shown: string; wish: string } {
+  const wishes: string[] = [];
+  const shown = text
+    .replace(/\[([^\]]*)\]/g, (_, w: string) => {
+      wishes.push(w.trim());
+      return ' ';
+    })
+    .replace(/\s+/g, ' ')
+    .replace(/ ([.,;:!?])/g, '$1')
+    .trim();
+  return { shown: /^[.,;:!?]*$/.test(shown) ? '' : shown, wish: wishes.filter(Boolean).join(', ') };
+}
+
+function joinTiny(parts: { shown: string; wish: string }[]): { shown: string; wish: string }[] {
+  const out: { shown: string; wish: string }[] = [];
+  for (const part of parts) {
+    const last = out[out.length - 1];
+    const joined = last ? `${last.shown} ${part.shown}`.trim() : '';
+    const tiny = part.shown.length < SCRIPT.tiny || (last !== undefined && last.shown.length < SCRIPT.tiny);
+    if (last && tiny && !part.wish && joined.length <= SCRIPT.joinUpTo) last.shown = joined;
+    else out.push({ ...part });
+  }
+  return out;
+}
+
+/** A title for the piece: its first title line, or the beginning of its first line. */
+export function titleFrom(lines: ScriptLine[]): string {
+  const text = (lines.find((l) => l.layout === 'title') ?? lines[0])?.shown ?? '';
+  if (text.length <= 70) return text.replace(/[.…]+$/, '');
+  return `${text.slice(0, 70).replace(/\s+\S*$/, '')} …`;
+}

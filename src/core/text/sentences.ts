@@ -1,0 +1,86 @@
+/** Abbreviations after which a full stop does not end a sentence. */
+const ABBREVIATIONS = new Set(
+  'mr mrs ms dr prof st rev hon jr sr no nos vs e.g i.e etc approx dept est fig inc ltd co p pp vol a.m p.m jan feb mar apr jun jul aug sep sept oct nov dec mt ave rd'.split(
+    ' ',
+  ),
+);
+
+/**
+ * Sentences of a paragraph, trimmed, in order; nothing but white space is lost. Boundaries are those of Unicode
+ * (UAX #29), less the ones after abbreviations, initials and before lower-case words.
+ */
+export function sentences(paragraph: string, language = 'en'): string[] {
+  const parts = [...new Intl.Segmenter(language, { granularity: 'sentence' }).segment(paragraph)].map(
+    (s) => s.segment,
+  );
+  const out: string[] = [];
+  for (const part of parts) {
+    const last = out[out.length - 1];
+    if (last !== undefined && !endsSentence(last, part)) out[out.length - 1] = last + part;
+    else out.push(part);
+  }
+  return out.map((s) => s.replace(/\s+/g, ' ').trim()).filter(Boolean);
+}
+
+function endsSentence(before: string, after: string): boolean {
+  const text = before.trimEnd();
+  if (/^\s*\p{Ll}/u.test(after) && !/[.!?…]["'”’)\]]*$/u.test(text)) return false;
+  if (/^\s*\p{Ll}/u.test(after) && /[!?…]["'”’)]+$/u.test(text)) return false;
+  const word = /(?:^|[\s(“"'])([\p{L}.]+)\.$/u.exec(text)?.[1];
+  if (word === undefined) return true;
+  if (/^\p{Lu}$/u.test(word)) return false;
+  return !ABBREVIATIONS.has(word.toLowerCase());
+}
+
+const CONJUNCTION =
+  /^(and|but|because|which|so|while|when|where|although|though|or|until|unless|before|after|if|that|who|with|for)$/i;
+
+/** How a long sentence is cut: lengths in characters. */
+export const CLAUSES = { longest: 118, aim: 72, shortest: 24 } as const;
+
+/**
+ * Cuts a long sentence at clauses: after punctuation first, then before a conjunction, at a bare space only where
+ * nothing else keeps the parts within CLAUSES.longest. Optimal for the sum of penalties (dynamic programming), so that
+ * parts come out even. Joined with single spaces the parts give the sentence again.
+ */
+export function clauses(sentence: string): string[] {
+  const text = sentence.trim();
+  if (text.length <= CLAUSES.longest) return [text];
+  const words = text.split(/\s+/);
+  const ends: number[] = [];
+  let at = -1;
+  for (const w of words) {
+    at += w.length + 1;
+    ends.push(at);
+  }
+  const n = words.length;
+  const cost = new Array<number>(n + 1).fill(Number.POSITIVE_INFINITY);
+  const from = new Array<number>(n + 1).fill(0);
+  cost[0] = 0;
+  for (let j = 1; j <= n; j++)
+    for (let i = j - 1; i >= 0; i--) {
+      const length = (ends[j - 1] ?? 0) - (i > 0 ? (ends[i - 1] ?? 0) + 1 : 0);
+      if (length > CLAUSES.longest && j - i > 1) break;
+      const c =
+        (cost[i] ?? 0) +
+        ((length - CLAUSES.aim) / 40) ** 2 +
+        (length < CLAUSES.shortest ? 4 : 0) +
+        cutPenalty(words, j);
+      if (c < (cost[j] ?? 0)) {
+        cost[j] = c;
+        from[j] = i;
+      }
+    }
+  const out: string[] = [];
+  for (let j = n; j > 0; j = from[j] ?? 0) out.unshift(words.slice(from[j], j).join(' '));
+  return out;
+}
+
+function cutPenalty(words: string[], j: number): number {
+  const before = words[j - 1] ?? '';
+  const after = words[j];
+  if (after === undefined) return 0;
+  if (/[;:—–.!?]["'”’)]*$/.test(before) || /^[—–]/.test(after)) return 0.2;
+  if (/,["'”’)]*$/.test(before)) return 0.5;
+  return CONJUNCTION.test(after) ? 1.6 : 6;
+}

@@ -1,0 +1,78 @@
+import { contentKey } from '../hash.ts';
+import { PAINTER_VERSION } from '../paint/paint.ts';
+import type { Frames } from '../time.ts';
+import type { Timeline } from './types.ts';
+
+/** A run of frames of one scene that is encoded by itself: its dissolve, or its body. */
+export interface Segment {
+  /** Same key, same pixels: it can be taken from an earlier render. */
+  key: string;
+  scene: number;
+  /** Scene-local frames [from, to). */
+  from: Frames;
+  to: Frames;
+}
+
+/** Sizes a render can have: lines of the short side. */
+export const HEIGHTS = [480, 720, 1080] as const;
+export type Height = (typeof HEIGHTS)[number];
+
+/** Pixels of a render, both even. */
+export function renderSize(
+  timeline: { width: number; height: number },
+  shortSide: Height,
+): { width: number; height: number } {
+  const k = shortSide / Math.min(timeline.width, timeline.height);
+  const even = (n: number) => Math.round((n * k) / 2) * 2;
+  return { width: even(timeline.width), height: even(timeline.height) };
+}
+
+/** A body longer than this is cut, so that work done is never far from being kept. */
+export const LONGEST_SEGMENT: Frames = 300;
+
+/**
+ * Segments of a timeline in order. A key holds everything the painter looks at (the scene, the picture before it during
+ * a dissolve, the files) and no absolute time, so a scene that only moved is not painted again. files: content hash of
+ * each picture.
+ */
+export function segments(
+  timeline: Timeline,
+  size: { width: number; height: number },
+  encoder: string,
+  files: Record<string, string>,
+): Segment[] {
+  return timeline.scenes.flatMap((scene, index): Segment[] => {
+    const length = scene.end - scene.start;
+    const previous = timeline.scenes[index - 1];
+    const { picture, words, tail } = scene;
+    const own = {
+      painter: PAINTER_VERSION,
+      encoder,
+      size,
+      length,
+      tail,
+      dissolve: scene.dissolve,
+      opening: index === 0,
+      picture,
+      words,
+      file: picture ? files[`${picture.assetId}/${picture.view}`] : null,
+    };
+    const before = previous && {
+      picture: previous.picture,
+      length: previous.end - previous.start,
+      tail: previous.tail,
+      file: previous.picture ? files[`${previous.picture.assetId}/${previous.picture.view}`] : null,
+    };
+    const out: Segment[] = [];
+    if (scene.dissolve > 0)
+      out.push({ key: contentKey({ own, before }), scene: index, from: 0, to: scene.dissolve });
+    const body = length - scene.dissolve;
+    const parts = Math.max(1, Math.ceil(body / LONGEST_SEGMENT));
+    for (let p = 0; p < parts; p++) {
+      const from = scene.dissolve + Math.floor((body * p) / parts);
+      const to = scene.dissolve + Math.floor((body * (p + 1)) / parts);
+      if (to > from) out.push({ key: contentKey({ own, from, to }), scene: index, from, to });
+    }
+    return out;
+  });
+}

@@ -1,0 +1,28 @@
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+
+/** The project's folder: where package.json stands, from wherever this was started. */
+function projectRoot(): string {
+  let dir = process.env.NABBET_ROOT ?? process.cwd();
+  while (!existsSync(path.join(dir, 'shelf')) && path.dirname(dir) !== dir) dir = path.dirname(dir);
+  return existsSync(path.join(dir, 'shelf')) ? dir : process.cwd();
+}
+
+const root = projectRoot();
+const data = path.resolve(process.env.NABBET_DATA ?? path.join(root, 'var'));
+
+/** Where things are; set by environment variables. */
+export const CONFIG = {
+  root,
+  /** NABBET_DATA: database, takes, renders. */
+  data,
+  shelf: path.join(root, 'shelf'),
+  /** NABBET_HOST, NABBET_PORT: where the web server listens. */
+  host: process.env.NABBET_HOST ?? '127.0.0.1',
+  port: Number(process.env.NABBET_PORT ?? 4300),
+  /** NABBET_DB_PORT: where MariaDB listens on 127.0.0.1. */
+  dbPort: Number(process.env.NABBET_DB_PORT ?? 4306),
+  soundfont: process.env.NABBET_SOUNDFONT ?? '/usr/share/sounds/sf2/FluidR3_GM.sf2',
+} as const;
+
+export const dataPath = (...parts: string[]): string => path.join(CONFIG.data, ...parts);

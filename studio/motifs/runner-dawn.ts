@@ -1,0 +1,99 @@
+import { mix } from '../kit/colour.ts';
+import { N } from '../kit/nature.ts';
+import type { Motif } from '../kit/paint.ts';
+import { G } from '../kit/paths.ts';
+import { Q } from '../kit/people.ts';
+
+const B = N.B;
+
+export const motif: Motif = {
+  title: 'A runner by the river at dawn',
+  pal: 'dawn',
+  outdoor: true,
+  focal: [760, 720],
+  portrait: { x: 280, y: -330, w: 960, h: 1706 },
+  draw(P) {
+    const p = P.pal,
+      R = P.R;
+    N.sky(P, { x: 1300, y: 480, r: 100, step: 150, halos: 4, hor: 760 });
+    N.streak(P, 500, 240, 1, mix(p.sky[2], p.paper, 0.5));
+    N.streak(P, 1700, 300, 0.9, mix(p.sky[2], p.paper, 0.5));
+    let x = -1400;
+    const ps = [];
+    while (x < 3300) {
+      const w = R.r(60, 130),
+        h = R.r(60, 220);
+      ps.push(G.rect(x, 690 - h, w + 2, h + 300));
+      x += w;
+    }
+    P.piece(
+      G.union(...ps),
+      P.lin(0, 460, 0, 700, mix(p.ramp[0], p.sky[2], 0.2), mix(p.ramp[0], p.sky[3], 0.5)),
+      { lift: 3 },
+    );
+    // bridge
+    const y0 = 640;
+    const arches = [-760, -420, -80, 260, 600, 940, 1280, 1620, 1960, 2300].map((ax) =>
+      G.rrect(ax + 28, y0 + 26, 284, 400, [140, 140, 0, 0]),
+    );
+    P.piece(
+      G.diff(G.rect(-B, y0 - 26, 1920 + 2 * B, 190), ...arches),
+      P.lin(0, y0, 0, y0 + 160, p.ramp[1], p.ramp[2]),
+      { lift: 4 },
+    );
+    P.piece(G.rect(-B, y0 - 44, 1920 + 2 * B, 22), p.ramp[2], { lift: 2 });
+    N.water(P, 772, 900, 4, {
+      between: (i, y, t) => {
+        for (let k = 0; k < 3; k++) {
+          const w = R.r(60, 190);
+          P.piece(G.rrect(1300 - w / 2 + R.r(-50, 50), y + 10 + k * 11, w, 6 + t * 3, 4), p.sun, {
+            lift: 0.5,
+            grain: 0,
+            a: 0.8,
+          });
+        }
+      },
+    });
+    N.grass(P, -B, 1920 + B, 990, 34, mix(p.ramp[3], p.c('leafD'), 0.35), 30);
+    P.piece(
+      G.rect(-B, 1000, 1920 + 2 * B, 1500),
+      P.lin(0, 1000, 0, 1280, mix(p.ramp[1], p.paper, 0.35), mix(p.ramp[2], p.ramp[1], 0.4)),
+      { lift: 3 },
+    );
+    P.piece(G.ellipse(770, 1110, 190, 16), p.shadow, { lift: 0, grain: 0, edge: 0, a: 0.25 });
+    P.group(
+      () =>
+        Q.side(P, 760, 770, 6.9, {
+          skin: p.skin(3),
+          hair: '#1d1412',
+          hairStyle: 'pony',
+          top: p.accent,
+          bottom: p.c('navy'),
+          lean: 12,
+          head: -4,
+          sleeve: 'short',
+          hands: [
+            [17, -24],
+            [-13, -12],
+          ],
+          bends: [1, 1],
+          hdirs: [-70, 60],
+          feet: [
+            [20, 33],
+            [-27, 34],
+          ],
+          knees: [-1, -1],
+          eye: 'open',
+          shoe: p.paper,
+          footRot: 0,
+        }),
+      { lift: 5 },
+    );
+    for (const [tx, s] of [
+      [160, 2.1],
+      [1720, 2.5],
+    ])
+      N.round(P, tx, 1030, s, mix(p.ramp[3], p.c('leafD'), 0.3));
+    N.grass(P, -B, 1920 + B, 1240, 70, mix(p.ramp[4], p.c('leafD'), 0.2), 44, { lift: 5 });
+  },
+};

@@ -1,0 +1,206 @@
+import { mix } from '../kit/colour.ts';
+import { H } from '../kit/hands.ts';
+import { N } from '../kit/nature.ts';
+import type { Motif } from '../kit/paint.ts';
+import { G } from '../kit/paths.ts';
+import { T } from '../kit/things.ts';
+
+const B = N.B;
+
+export const motif: Motif = {
+  outdoor: true,
+  title: 'Hands lifting a seedling from the bed',
+  pal: 'noon',
+  focal: [960, 700],
+  portrait: { x: 480, y: -290, w: 960, h: 1706 },
+  draw(P) {
+    const p = P.pal,
+      R = P.R,
+      sk = p.skin(2);
+    N.sky(P, { x: 1420, y: 300, r: 80, step: 130, halos: 3, hor: 640 });
+    N.puff(P, 420, 260, 0.9, mix(p.sky[2], '#fff', 0.6));
+    N.puff(P, 1120, 190, 0.6, mix(p.sky[2], '#fff', 0.5));
+    N.sheet(P, N.hill(P, 470, 50, { len: 1300 }), p.ramp[0], 470);
+    N.sheet(P, N.hill(P, 540, 40, { len: 1000 }), p.ramp[1], 540);
+    for (const [x, s] of [
+      [150, 0.8],
+      [270, 0.6],
+      [1700, 0.9],
+      [1590, 0.62],
+      [1820, 0.7],
+    ])
+      N.round(P, x, 560, s, mix(p.ramp[2], p.ramp[1], 0.3));
+    // greenhouse
+    P.group(() => {
+      const gx = 470,
+        gy = 596;
+      P.piece(
+        G.round(
+          [
+            [gx, gy],
+            [gx, gy - 110],
+            [gx + 130, gy - 180],
+            [gx + 260, gy - 110],
+            [gx + 260, gy],
+          ],
+          3,
+        ),
+        p.c('glass'),
+        { lift: 2 },
+      );
+      for (let i = 0; i <= 4; i++)
+        P.line(
+          G.poly(
+            [
+              [gx + i * 65, gy],
+              [gx + i * 65, gy - 110 - (i < 3 ? i : 4 - i) * 35],
+            ],
+            false,
+          ),
+          p.paper,
+          6,
+        );
+      P.line(
+        G.poly(
+          [
+            [gx, gy - 110],
+            [gx + 260, gy - 110],
+          ],
+          false,
+        ),
+        p.paper,
+        6,
+      );
+      P.line(
+        G.poly(
+          [
+            [gx, gy - 110],
+            [gx + 130, gy - 180],
+            [gx + 260, gy - 110],
+          ],
+          false,
+        ),
+        p.paper,
+        8,
+      );
+    });
+    N.sheet(P, N.hill(P, 600, 18, { len: 1700 }), p.ramp[2], 600, { mist: 0.1 });
+    // beds in perspective
+    const rows = [
+      [650, 16, 0.24],
+      [706, 22, 0.34],
+      [782, 30, 0.48],
+      [884, 40, 0.68],
+      [1020, 56, 0.95],
+    ];
+    rows.forEach(([y, h, s], i) => {
+      const c = mix(p.c('soil'), p.c('soilD'), i / 5);
+      P.piece(
+        G.wave(-B, 1920 + B, y, h * 0.22, 150 * s * 2, 2000, R.r(0, 300)),
+        P.lin(0, y - 10, 0, y + h * 3, mix(c, p.accent2, 0.14), c),
+        { lift: 3 },
+      );
+      for (let x = -900 + (i % 2) * 90 * s; x < 2900; x += 250 * s)
+        if (Math.abs(x - 960) > (i > 2 ? 430 : 0))
+          T.seedling(P, x + R.r(-8, 8), y + h * 0.4, s * 0.8, { rot: R.r(-0.1, 0.1), big: i > 1 ? 1 : 0 });
+    });
+    // the hands
+    P.group(
+      () =>
+        P.at(
+          960,
+          770,
+          () => {
+            H.cup(
+              P,
+              sk,
+              () => {
+                P.piece(N.wobble(P, 0, 14, 1, 0.0), p.c('soil'), { lift: 0 });
+                T.seedling(P, 0, -52, 1.85);
+                P.piece(
+                  G.smooth([
+                    [-168, 20],
+                    [-130, -34],
+                    [-70, -62],
+                    [0, -74],
+                    [76, -60],
+                    [136, -30],
+                    [170, 20],
+                    [120, 90],
+                    [0, 120],
+                    [-120, 90],
+                  ]),
+                  P.lin(0, -70, 0, 100, mix(p.c('soil'), p.accent2, 0.12), p.c('soilD')),
+                  { lift: 1.4 },
+                );
+                for (let i = 0; i < 36; i++) {
+                  const a = R.r(0, 6.283),
+                    d = Math.sqrt(R());
+                  P.ink(
+                    G.circle(Math.cos(a) * 130 * d, -4 + Math.sin(a) * 52 * d, R.r(2.5, 7)),
+                    R.pick([p.d('soilD', 0.3), p.l('soil', 0.18), p.c('woodL')]),
+                    0.8,
+                  );
+                }
+                P.piece(
+                  G.tube(
+                    [
+                      [1, -50],
+                      [3, -82],
+                    ],
+                    [19, 17],
+                  ),
+                  p.c('leafL'),
+                  { lift: 0, grain: 0, edge: 0 },
+                );
+              },
+              {
+                arm: [
+                  [540, 560],
+                  [370, 330],
+                  [252, 150],
+                  [202, 66],
+                ],
+              },
+            );
+            for (const m of [-1, 1]) {
+              P.piece(
+                G.tube(
+                  [
+                    [m * 640, 700],
+                    [m * 470, 470],
+                    [m * 372, 336],
+                  ],
+                  [210, 190, 164],
+                  { cap: 'flat' },
+                ),
+                p.c('#c8553d'),
+                { lift: 3 },
+              );
+              P.piece(
+                G.tube(
+                  [
+                    [m * 398, 372],
+                    [m * 362, 322],
+                  ],
+                  [176, 168],
+                  { cap: 'flat' },
+                ),
+                p.l('#c8553d', 0.2),
+                { lift: 1.6 },
+              );
+            }
+          },
+          { s: 1.5 },
+        ),
+      { lift: 6 },
+    );
+    for (const [x, y] of [
+      [800, 1170],
+      [930, 1210],
+      [1060, 1180],
+      [1000, 1120],
+    ])
+      P.piece(G.circle(x, y, R.r(8, 15)), p.c('soilD'), { lift: 1, grain: 0 });
+  },
+};

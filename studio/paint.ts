@@ -1,0 +1,164 @@
+import { spawn } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync } from 'node:fs';
+import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
+import path from 'node:path';
+import sharp from 'sharp';
+import { type CatalogueEntry, type CatalogueFile, packVector } from '../src/server/shelf/catalogue.ts';
+import { embedder } from '../src/server/shelf/embedder.ts';
+import { CATALOGUE, type CatalogueRow, type View } from './catalogue/index.ts';
+import { focalBox, LOOP_FPS, LOOP_SECONDS, paintLoop, paintStill, SIZES } from './render.ts';
+
+/**
+ * Paints the shelf: `tsx studio/paint.ts FOLDER [id,id…]`. Pictures that are there already are kept unless they are
+ * named. The catalogue file is written anew each time.
+ */
+const [folder = 'shelf', only] = process.argv.slice(2);
+const named = only?.split(',');
+await mkdir(folder, { recursive: true });
+
+const entries: CatalogueEntry[] = [];
+for (const row of CATALOGUE) {
+  const views = { wide: await paintView(row, 'wide'), tall: await paintView(row, 'tall') };
+  const [textVector, tagsVector] = await embedder.embed([
+    `${row.title}. ${row.description}`,
+    row.tags.join(', '),
+  ]);
+  const { id, kind, title, description, tags, motif, people, mood, setting, time, room } = row;
+  entries.push({
+    id,
+    kind,
+    title,
+    description,
+    tags,
+    motif,
+    palette: row.pal ?? '',
+    people,
+    mood,
+    setting,
+    time,
+    room,
+    licence: 'free',
+    views,
+    loopFrames: kind === 'loop' ? LOOP_FPS * LOOP_SECONDS : 0,
+    textVector: packVector(textVector),
+    tagsVector: packVector(tagsVector),
+  });
+}
+const tags = [...new Set(CATALOGUE.flatMap((r) => r.tags))].sort();
+const vectors = await embedder.embed(tags);
+const file: CatalogueFile = {
+  version: 1,
+  entries,
+  tagVectors: Object.fromEntries(tags.map((t, i) => [t, packVector(vectors[i])])),
+};
+await writeFile(path.join(folder, 'catalogue.json'), `${JSON.stringify(file, null, 1)}\n`);
+console.log(`${entries.length} pictures, ${tags.length} tags`);
+
+async function paintView(row: CatalogueRow, view: View) {
+  const { w, h } = SIZES[row.kind][view];
+  const name = `${row.id}-${view}.${row.kind === 'loop' ? 'mp4' : 'webp'}`;
+  const thumb = `${row.id}-${view}-thumb.webp`;
+  const target = path.join(folder, name);
+  if (named?.includes(row.id) || !existsSync(target) || !existsSync(path.join(folder, thumb))) {
+    const began = Date.now();
+    const still = row.kind === 'still' ? paintStill(row, view) : null;
+    if (still)
+      await sharp(Buffer.from(still.data()), { raw: { width: w, height: h, channels: 4 } })
+        .removeAlpha()
+        .webp({ quality: 82 })
+        .toFile(target);
+    const first = still ? Buffer.from(still.data()) : await encodeLoop(row, view, target);
+    await sharp(first, { raw: { width: w, height: h, channels: 4 } })
+      .removeAlpha()
+      .resize({ width: view === 'wide' ? 480 : 270 })
+      .webp({ quality: 78 })
+      .toFile(path.join(folder, thumb));
+    console.log(name, `${((Date.now() - began) / 1000).toFixed(1)} s`);
+  }
+  const bytes = await readFile(target);
+  const small = await sharp(path.join(folder, thumb)).resize(24, 24, { fit: 'fill' }).raw().toBuffer();
+  return {
+    file: name,
+    thumb,
+    width: w,
+    height: h,
+    focal: focalBox(row, view),
+    hash: createHash('sha256').update(bytes).digest('hex').slice(0, 32),
+    colours: dominant(small),
+  };
+}
+
+/** Three colours that the picture is made of: means of the darkest, middle and lightest third. */
+function dominant(rgb: Buffer): string[] {
+  const px = Array.from({ length: rgb.length / 3 }, (_, i) => [rgb[i * 3], rgb[i * 3 + 1], rgb[i * 3 + 2]]);
+  px.sort((a, b) => a[0] * 0.3 + a[1] * 0.59 + a[2] * 0.11 - (b[0] * 0.3 + b[1] * 0.59 + b[2] * 0.11));
+  const third = Math.floor(px.length / 3);
+  return [0, 1, 2].map((k) => {
+    const part = px.slice(k * third, (k + 1) * third);
+    return `#${[0, 1, 2]
+      .map((c) =>
+        Math.round(part.reduce((n, p) => n + p[c], 0) / part.length)
+          .toString(16)
+          .padStart(2, '0'),
+      )
+      .join('')}`;
+  });
+}
+
+/** A keyframe every half second, so that players find any frame at once. Gives the first frame. */
+async function encodeLoop(row: CatalogueRow, view: View, target: string): Promise<Buffer> {
+  const { width, height, frames } = paintLoop(row, view);
+  const temporary = `${target}.tmp.mp4`;
+  const ffmpeg = spawn(
+    'ffmpeg',
+    [
+      '-y',
+      '-v',
+      'error',
+      '-f',
+      'rawvideo',
+      '-pix_fmt',
+      'rgba',
+      '-s',
+      `${width}x${height}`,
+      '-r',
+      String(LOOP_FPS),
+      '-i',
+      'pipe:0',
+      '-an',
+      '-vf',
+      'scale=out_color_matrix=bt709:out_range=tv:flags=bicubic,format=yuv420p',
+      '-c:v',
+      'libx264',
+      '-preset',
+      'medium',
+      '-crf',
+      '22',
+      '-g',
+      '15',
+      '-bf',
+      '0',
+      '-colorspace',
+      'bt709',
+      '-color_primaries',
+      'bt709',
+      '-color_trc',
+      'bt709',
+      '-movflags',
+      '+faststart',
+      temporary,
+    ],
+    { stdio: ['pipe', 'inherit', 'inherit'] },
+  );
+  let first: Buffer | null = null;
+  for (const frame of frames) {
+    first ??= frame;
+    if (!ffmpeg.stdin.write(frame)) await new Promise((r) => ffmpeg.stdin.once('drain', r));
+  }
+  ffmpeg.stdin.end();
+  const code = await new Promise((r) => ffmpeg.on('close', r));
+  if (code !== 0 || !first) throw new Error(`ffmpeg ended with code ${code}`);
+  await rename(temporary, target);
+  return first;
+}
