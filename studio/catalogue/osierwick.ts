@@ -506,6 +506,7 @@ export const OSIERWICK: CatalogueRow[] = [
     id: 'two-cups',
     kind: 'still',
     motif: 'two-cups',
+    tall: { x: 290, y: -640, w: 1340, h: 2382 },
     title: 'Two people talking over tea',
     description: 'A young and an old person sit at a small table with tea and talk.',
     tags: [

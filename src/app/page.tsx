@@ -1,0 +1,5 @@
+import { Desk } from '../ui/desk/desk.tsx';
+
+export default function Page() {
+  return <Desk />;
+}

@@ -1,0 +1,118 @@
+'use client';
+
+import { CopyOutlined, FileTextOutlined, InboxOutlined, MoreOutlined } from '@ant-design/icons';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { App, Button, Dropdown, Empty, Input, Result, Skeleton } from 'antd';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Format } from '../../core/piece/types.ts';
+import type { PieceSummary } from '../../server/pieces/pieces.ts';
+import { api } from '../shared/api.ts';
+import { aspect, thumbFor } from '../shared/media.ts';
+import { TopBar } from '../shared/top-bar.tsx';
+import { useShelf } from '../shared/use-shelf.ts';
+
+/** All pieces, and the way to begin. */
+export function Desk() {
+  const pieces = useQuery({ queryKey: ['pieces'], queryFn: () => api<PieceSummary[]>('/api/pieces') });
+  const [find, setFind] = useState('');
+  const shown = pieces.data?.filter((p) => p.title.toLowerCase().includes(find.trim().toLowerCase()));
+  return (
+    <>
+      <TopBar />
+      <main className="desk">
+        <section className="desk__begin" aria-labelledby="begin-title">
+          <div>
+            <h1 id="begin-title">What do you want to say?</h1>
+            <p>Paste your words. You get a first draft with pictures, a voice, music and captions, and can change all of it.</p>
+          </div>
+          <Link href="/begin" className="begin-card">
+            <FileTextOutlined aria-hidden />
+            <span>
+              <strong>Begin with a script</strong>
+              <small>a text, a poem, notes: one scene for each sentence or line</small>
+            </span>
+          </Link>
+        </section>
+        <section aria-labelledby="pieces-title">
+          <div className="desk__head">
+            <h2 id="pieces-title">Pieces</h2>
+            <Input.Search aria-label="Find a piece by its title" placeholder="Find by title" allowClear value={find} onChange={(e) => setFind(e.target.value)} style={{ width: 240 }} />
+          </div>
+          {pieces.isPending && <Skeleton active paragraph={{ rows: 4 }} />}
+          {pieces.isError && <Result status="warning" title="The pieces cannot be read" subTitle={pieces.error.message} extra={<Button onClick={() => pieces.refetch()}>Try again</Button>} />}
+          {shown && shown.length === 0 && <Empty description={find ? `No piece has “${find}” in its title.` : 'Nothing here yet. Begin with a script.'} />}
+          {shown && shown.length > 0 && (
+            <ul className="piece-cards">
+              {shown.map((p) => (
+                <PieceCard key={p.id} piece={p} />
+              ))}
+            </ul>
+          )}
+        </section>
+      </main>
+    </>
+  );
+}
+
+const when = (iso: string) => new Date(iso).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+
+function PieceCard({ piece }: { piece: PieceSummary }) {
+  const shelf = useShelf();
+  const router = useRouter();
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const entry = piece.coverAssetId ? shelf.byId.get(piece.coverAssetId) : undefined;
+  const format = piece.format as Format;
+  const thumb = entry && thumbFor(entry, format);
+  const refresh = () => client.invalidateQueries({ queryKey: ['pieces'] });
+  const archive = useMutation({
+    mutationFn: (archived: boolean) => api(`/api/pieces/${piece.id}`, { method: 'PATCH', body: { archived } }),
+    onSuccess: async (_, archived) => {
+      await refresh();
+      if (archived)
+        message.info({
+          content: (
+            <>
+              “{piece.title}” was put away.{' '}
+              <Button size="small" type="link" onClick={() => archive.mutate(false)}>
+                Bring it back
+              </Button>
+            </>
+          ),
+          duration: 8,
+        });
+    },
+    onError: (e) => message.error(e.message),
+  });
+  const copy = useMutation({
+    mutationFn: () => api<{ id: string }>(`/api/pieces/${piece.id}/copy`, { method: 'POST' }),
+    onSuccess: refresh,
+    onError: (e) => message.error(e.message),
+  });
+  return (
+    <li className="piece-card">
+      <button type="button" className="piece-card__open" onClick={() => router.push(`/piece/${piece.id}`)}>
+        <span className="piece-card__cover">
+          {thumb ? <img src={thumb.src} alt="" style={{ aspectRatio: aspect(format), objectPosition: thumb.position }} /> : <span className="piece-card__none" />}
+        </span>
+        <span className="piece-card__title">{piece.title || 'Untitled'}</span>
+        <span className="piece-card__meta">
+          {piece.format} · {piece.scenes} scene{piece.scenes === 1 ? '' : 's'} · {when(piece.updatedAt)}
+        </span>
+      </button>
+      <Dropdown
+        trigger={['click']}
+        menu={{
+          items: [
+            { key: 'copy', icon: <CopyOutlined />, label: 'Copy', onClick: () => copy.mutate() },
+            { key: 'away', icon: <InboxOutlined />, label: 'Put away', onClick: () => archive.mutate(true) },
+          ],
+        }}
+      >
+        <Button className="piece-card__menu" size="small" icon={<MoreOutlined />} aria-label={`More for ${piece.title}`} />
+      </Dropdown>
+    </li>
+  );
+}

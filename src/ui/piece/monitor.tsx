@@ -1,0 +1,75 @@
+'use client';
+
+import { CameraOutlined, CaretRightOutlined, LoadingOutlined, PauseOutlined, StepBackwardOutlined } from '@ant-design/icons';
+import { App, Button, Tooltip } from 'antd';
+import { useEffect, useRef, useSyncExternalStore } from 'react';
+import { sceneAt } from '../../core/timeline/compile.ts';
+import { clock, framesToMs } from '../../core/time.ts';
+import { usePiece, usePieceState } from './context.ts';
+
+/** Pixels of the monitor's long side: sharp at its size on the screen, light enough to play. */
+const LONG_SIDE = 960;
+
+/** Plays the true result. */
+export function Monitor() {
+  const { player, timeline, store } = usePiece();
+  const { message } = App.useApp();
+  const view = useSyncExternalStore(player.subscribe, player.getView, player.getView);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const title = usePieceState((s) => s.piece.title);
+  const k = LONG_SIDE / Math.max(timeline.width, timeline.height);
+  const width = Math.round(timeline.width * k);
+  const height = Math.round(timeline.height * k);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a canvas of another size is empty and has to be painted anew
+  useEffect(() => {
+    player.attach(canvas.current);
+    return () => player.attach(null);
+  }, [player, width, height]);
+  useEffect(() => {
+    if (view.error) message.error(`The piece cannot be played: ${view.error}`, 6);
+  }, [view.error, message]);
+  const keepFrame = async () => {
+    try {
+      const url = URL.createObjectURL(await player.exactFrame(view.frame, timeline.width, timeline.height));
+      const link = document.createElement('a');
+      link.href = url;
+      link.download = `${title || 'frame'} ${view.frame}.png`;
+      link.click();
+      setTimeout(() => URL.revokeObjectURL(url), 10_000);
+    } catch (e) {
+      message.error((e as Error).message);
+    }
+  };
+  const selectHere = () => {
+    const id = timeline.scenes[sceneAt(timeline, player.view.frame)]?.sceneId;
+    if (id) store.select([id]);
+  };
+  return (
+    <section className="monitor" aria-label="Monitor">
+      <button type="button" className="monitor__screen" aria-label={view.phase === 'paused' ? 'Play' : 'Pause'} onClick={() => player.toggle()}>
+        <canvas ref={canvas} width={width} height={height} />
+      </button>
+      <div className="monitor__keys">
+        <Tooltip title="To the start (Home)">
+          <Button size="small" icon={<StepBackwardOutlined />} aria-label="To the start" onClick={() => player.seek(0)} />
+        </Tooltip>
+        <Button
+          size="small"
+          icon={view.phase === 'preparing' ? <LoadingOutlined /> : view.phase === 'playing' ? <PauseOutlined /> : <CaretRightOutlined />}
+          onClick={() => {
+            player.toggle();
+            selectHere();
+          }}
+        >
+          {view.phase === 'preparing' ? 'Mixing' : view.phase === 'playing' ? 'Pause' : 'Play'}
+        </Button>
+        <span className="monitor__clock" data-frame={view.frame}>
+          {clock(framesToMs(view.frame))} / {clock(framesToMs(timeline.frames))}
+        </span>
+        <Tooltip title="Save this frame as a picture">
+          <Button size="small" icon={<CameraOutlined />} aria-label="Save this frame as a picture" onClick={keepFrame} />
+        </Tooltip>
+      </div>
+    </section>
+  );
+}

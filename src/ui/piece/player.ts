@@ -1,0 +1,176 @@
+'use client';
+
+import type { Context2D } from '../../core/paint/context.ts';
+import { paintFrame } from '../../core/paint/paint.ts';
+import { sceneAt } from '../../core/timeline/compile.ts';
+import type { Timeline } from '../../core/timeline/types.ts';
+import { FPS } from '../../core/time.ts';
+import { BrowserPictures } from './pictures.ts';
+import { Sound } from './sound.ts';
+
+export type PlayerPhase = 'paused' | 'preparing' | 'playing';
+
+export interface PlayerView {
+  phase: PlayerPhase;
+  frame: number;
+  error: string | null;
+}
+
+/** Plays a timeline in a canvas with the sound it will have: the clock is that of the sound. */
+export class Player {
+  readonly pictures = new BrowserPictures();
+  readonly sound = new Sound();
+  private canvas: HTMLCanvasElement | null = null;
+  private timeline: Timeline | null = null;
+  private audio: AudioContext | null = null;
+  private source: AudioBufferSourceNode | null = null;
+  private startedAt = 0;
+  private startFrame = 0;
+  private raf = 0;
+  private wish = 0;
+  private painted = -1;
+  view: PlayerView = { phase: 'paused', frame: 0, error: null };
+  private readonly listeners = new Set<() => void>();
+
+  constructor() {
+    this.pictures.onLoaded = () => {
+      if (this.view.phase !== 'playing') this.paint(true);
+    };
+  }
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  getView = (): PlayerView => this.view;
+
+  private update(change: Partial<PlayerView>): void {
+    this.view = { ...this.view, ...change };
+    for (const l of this.listeners) l();
+  }
+
+  attach(canvas: HTMLCanvasElement | null): void {
+    this.canvas = canvas;
+    this.paint(true);
+  }
+
+  /** A new state of the piece. While playing, the picture follows at once and the sound from the next start on. */
+  setTimeline(timeline: Timeline): void {
+    this.timeline = timeline;
+    const last = Math.max(0, timeline.frames - 1);
+    if (this.view.frame > last) this.update({ frame: last });
+    this.paint(true);
+  }
+
+  seek(frame: number): void {
+    const at = Math.max(0, Math.min((this.timeline?.frames ?? 1) - 1, Math.round(frame)));
+    const playing = this.view.phase !== 'paused';
+    if (playing) this.halt();
+    this.update({ frame: at, phase: 'paused' });
+    this.paint(true);
+    if (playing) void this.play();
+  }
+
+  toggle(): void {
+    if (this.view.phase === 'paused') void this.play();
+    else this.pause();
+  }
+
+  async play(from?: number): Promise<void> {
+    const timeline = this.timeline;
+    if (!timeline?.frames) return;
+    this.halt();
+    const wish = ++this.wish;
+    let frame = from ?? this.view.frame;
+    if (frame >= timeline.frames - 2) frame = 0;
+    this.update({ phase: 'preparing', frame, error: null });
+    try {
+      this.audio ??= new AudioContext({ sampleRate: 48_000 });
+      await this.audio.resume();
+      const buffer = await this.sound.mixOf(timeline);
+      await this.pictures.ready(timeline, sceneAt(timeline, frame), frame - (timeline.scenes[sceneAt(timeline, frame)]?.start ?? 0)).catch(() => undefined);
+      if (wish !== this.wish) return;
+      const source = this.audio.createBufferSource();
+      source.buffer = buffer;
+      source.connect(this.audio.destination);
+      this.startFrame = frame;
+      this.startedAt = this.audio.currentTime + 0.04;
+      source.start(this.startedAt, frame / FPS);
+      this.source = source;
+      this.update({ phase: 'playing' });
+      this.tick();
+    } catch (e) {
+      if (wish === this.wish) this.update({ phase: 'paused', error: (e as Error).message });
+    }
+  }
+
+  pause(): void {
+    this.halt();
+    this.update({ phase: 'paused' });
+    this.paint(true);
+  }
+
+  private halt(): void {
+    this.wish++;
+    cancelAnimationFrame(this.raf);
+    if (this.source) {
+      this.source.onended = null;
+      this.source.stop();
+      this.source.disconnect();
+      this.source = null;
+    }
+  }
+
+  private tick = (): void => {
+    const { audio, timeline } = this;
+    if (!audio || !timeline || this.view.phase !== 'playing') return;
+    const heard = audio.currentTime - this.startedAt - (audio.outputLatency || 0);
+    const frame = this.startFrame + Math.max(0, Math.floor(heard * FPS));
+    if (frame >= timeline.frames) {
+      this.halt();
+      this.update({ phase: 'paused', frame: timeline.frames - 1 });
+      this.paint(true);
+      return;
+    }
+    if (frame !== this.view.frame) this.update({ frame });
+    this.paint(false);
+    this.raf = requestAnimationFrame(this.tick);
+  };
+
+  private paint(always: boolean): void {
+    const { canvas, timeline } = this;
+    if (!canvas || !timeline) return;
+    const { frame, phase } = this.view;
+    if (!always && frame === this.painted) return;
+    this.painted = frame;
+    const index = sceneAt(timeline, frame);
+    const local = frame - (timeline.scenes[index]?.start ?? 0);
+    this.pictures.follow(timeline, index, local, phase === 'playing');
+    const ctx = canvas.getContext('2d', { alpha: false });
+    if (ctx) paintFrame(ctx as unknown as Context2D, timeline, index, local, this.pictures, canvas.width, canvas.height);
+  }
+
+  /** The picture of a frame at a size, as it will be rendered. */
+  async exactFrame(frame: number, width: number, height: number): Promise<Blob> {
+    const { timeline } = this;
+    if (!timeline) throw new Error('There is nothing to see yet.');
+    const index = sceneAt(timeline, frame);
+    const local = frame - (timeline.scenes[index]?.start ?? 0);
+    await this.pictures.ready(timeline, index, local);
+    const canvas = document.createElement('canvas');
+    canvas.width = width;
+    canvas.height = height;
+    const ctx = canvas.getContext('2d', { alpha: false, willReadFrequently: true });
+    if (!ctx) throw new Error('This browser gives no canvas.');
+    paintFrame(ctx as unknown as Context2D, timeline, index, local, this.pictures, width, height);
+    return new Promise((resolve, reject) => canvas.toBlob((b) => (b ? resolve(b) : reject(new Error('The picture could not be made.'))), 'image/png'));
+  }
+
+  dispose(): void {
+    this.halt();
+    this.pictures.dispose();
+    this.sound.dispose();
+    void this.audio?.close();
+  }
+}

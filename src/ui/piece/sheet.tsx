@@ -1,0 +1,71 @@
+'use client';
+
+import { PlusOutlined } from '@ant-design/icons';
+import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { Button, Empty } from 'antd';
+import { nanoid } from 'nanoid';
+import { useCallback, useMemo, useRef } from 'react';
+import { emptyScene, moveScene } from '../../core/piece/actions.ts';
+import { usePiece, usePieceState } from './context.ts';
+import { Row, type RowActions } from './row.tsx';
+import { useRowActions } from './use-row-actions.ts';
+
+/** The rows of the piece: picture on one side, words on the other. */
+export function Sheet() {
+  const { apply, timeline } = usePiece();
+  const scenes = usePieceState((s) => s.piece.scenes);
+  const selected = usePieceState((s) => s.selected);
+  const pass = usePieceState((s) => s.pass);
+  const format = usePieceState((s) => s.piece.format);
+  const list = useRef<HTMLDivElement>(null);
+  const actions: RowActions = useRowActions(list);
+  const ids = useMemo(() => scenes.map((s) => s.id), [scenes]);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const onDragEnd = useCallback(
+    ({ active, over }: DragEndEvent) => {
+      if (!over || active.id === over.id) return;
+      apply(moveScene(String(active.id), ids.indexOf(String(over.id))));
+    },
+    [apply, ids],
+  );
+  const chosen = useMemo(() => new Set(selected), [selected]);
+  return (
+    <section className={`sheet sheet--${pass}`} aria-label="Sheet" ref={list}>
+      {scenes.length === 0 && (
+        <Empty description="No scenes yet">
+          <Button icon={<PlusOutlined />} onClick={() => apply({ label: 'Insert scene', ops: [{ op: 'insert', at: 0, scene: emptyScene(nanoid(10)) }] })}>
+            Write the first line
+          </Button>
+        </Empty>
+      )}
+      <DndContext id="sheet" sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+          {scenes.map((scene, i) => {
+            const t = timeline.scenes[i];
+            return (
+              <Row
+                key={scene.id}
+                scene={scene}
+                index={i}
+                last={i === scenes.length - 1}
+                start={t?.start ?? 0}
+                length={t ? t.end - t.start : 0}
+                estimated={t?.estimated ?? true}
+                stretched={t?.stretched ?? false}
+                takeKey={t?.voice?.key ?? null}
+                selected={chosen.has(scene.id)}
+                pass={pass}
+                format={format}
+                actions={actions}
+              />
+            );
+          })}
+        </SortableContext>
+      </DndContext>
+    </section>
+  );
+}

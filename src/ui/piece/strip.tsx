@@ -1,0 +1,109 @@
+'use client';
+
+import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { clock, framesToMs } from '../../core/time.ts';
+import { aspect, thumbFor } from '../shared/media.ts';
+import { useShelf } from '../shared/use-shelf.ts';
+import { usePiece, usePieceState } from './context.ts';
+
+/** Scenes, words and music in proportion. A click goes there; arrow keys step. */
+export function Strip() {
+  const { timeline, player, store } = usePiece();
+  const piece = usePieceState((s) => s.piece);
+  const takes = usePieceState((s) => s.takes);
+  const track = usePieceState((s) => s.track);
+  const selected = usePieceState((s) => s.selected);
+  const { byId } = useShelf();
+  const total = Math.max(1, timeline.frames);
+  const part = (frames: number) => `${(frames / total) * 100}%`;
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const body = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(1000);
+  useEffect(() => {
+    const box = body.current;
+    if (!box) return;
+    const watch = new ResizeObserver(() => setWidth(Math.max(100, Math.round(box.clientWidth))));
+    watch.observe(box);
+    return () => watch.disconnect();
+  }, []);
+  useEffect(() => {
+    const ctx = canvas.current?.getContext('2d');
+    if (!ctx) return;
+    const x = (seconds: number) => (seconds * 30 * width) / total;
+    ctx.clearRect(0, 0, width, 40);
+    ctx.fillStyle = '#4d4956';
+    for (const s of timeline.scenes) {
+      if (!s.voice) continue;
+      for (const w of takes[s.voice.key]?.words ?? []) {
+        const from = x(s.voice.start / 48_000 + w.startMs / 1000);
+        const to = x(s.voice.start / 48_000 + w.endMs / 1000);
+        ctx.fillRect(from, 3, Math.max(1, to - from - 0.8), 11);
+      }
+    }
+    if (!timeline.sound.music || !track) return;
+    ctx.fillStyle = '#b9b5c0';
+    ctx.fillRect(0, 21, x(track.samples / 48_000), 13);
+    ctx.fillStyle = '#ffffff';
+    for (const b of track.bars.slice(1)) ctx.fillRect(x(b / 48_000), 21, 1, 13);
+  }, [timeline, takes, track, width, total]);
+  const go = (clientX: number) => {
+    const box = body.current?.getBoundingClientRect();
+    if (!box) return;
+    const frame = Math.round(((clientX - box.left) / box.width) * total);
+    player.seek(frame);
+    const scene = timeline.scenes.find((s) => frame >= s.start && frame < s.end);
+    if (scene) store.select([scene.sceneId]);
+  };
+  return (
+    <section className="strip" aria-label="Strip">
+      <div className="strip__names" aria-hidden>
+        <span>Scenes</span>
+        <span>Words</span>
+        <span>Music</span>
+      </div>
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: pointing is a second way; the slider below has the keyboard's */}
+      <div className="strip__body" ref={body} onPointerDown={(e) => go(e.clientX)} onPointerMove={(e) => e.buttons === 1 && go(e.clientX)}>
+        <div className="strip__scenes">
+          {timeline.scenes.map((s, i) => {
+            const scene = piece.scenes[i];
+            const entry = scene?.picture && byId.get(scene.picture.assetId);
+            const thumb = entry && thumbFor(entry, piece.format);
+            return (
+              <div key={s.sceneId} className={`strip__scene${selected.includes(s.sceneId) ? ' strip__scene--on' : ''}`} style={{ left: part(s.start), width: part(s.end - s.start) }} title={`${i + 1}. ${scene?.shown ?? ''} (${((s.end - s.start) / 30).toFixed(1)} s)`}>
+                {thumb && <img src={thumb.src} alt="" draggable={false} style={{ aspectRatio: aspect(piece.format), objectPosition: thumb.position }} />}
+                <span>{scene?.shown}</span>
+              </div>
+            );
+          })}
+        </div>
+        <canvas ref={canvas} width={width} height={40} />
+        <Playhead total={total} />
+      </div>
+    </section>
+  );
+}
+
+function Playhead({ total }: { total: number }) {
+  const { player } = usePiece();
+  const { frame } = useSyncExternalStore(player.subscribe, player.getView, player.getView);
+  return (
+    <div
+      className="strip__head"
+      role="slider"
+      tabIndex={0}
+      aria-label="Place in the piece"
+      aria-valuemin={0}
+      aria-valuemax={total}
+      aria-valuenow={frame}
+      aria-valuetext={clock(framesToMs(frame))}
+      style={{ left: `${(frame / total) * 100}%` }}
+      onKeyDown={(e) => {
+        const by = { ArrowLeft: -1, ArrowRight: 1, PageUp: -30, PageDown: 30 }[e.key];
+        if (!by) return;
+        e.preventDefault();
+        e.stopPropagation();
+        player.seek(frame + by * (e.shiftKey ? 30 : 1));
+      }}
+    />
+  );
+}

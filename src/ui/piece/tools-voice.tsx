@@ -1,0 +1,64 @@
+'use client';
+
+import { LoadingOutlined, PauseCircleOutlined, SoundOutlined } from '@ant-design/icons';
+import { App, Button, Progress, Radio, Slider } from 'antd';
+import { spokenOf } from '../../core/piece/types.ts';
+import { VOICES } from '../../core/sound/speech.ts';
+import { useAudition } from '../shared/use-audition.ts';
+import { usePiece, usePieceState } from './context.ts';
+import type { MaterialState } from './use-material.ts';
+import { useSelectedScene } from './use-selected.ts';
+
+/** Voices, heard on the selected line, and the pace. */
+export function VoiceTools({ material }: { material: MaterialState }) {
+  const { apply } = usePiece();
+  const { message } = App.useApp();
+  const voice = usePieceState((s) => s.piece.voice);
+  const refused = usePieceState((s) => s.refusedTakes);
+  const chosen = useSelectedScene();
+  const audition = useAudition((m) => message.error(m));
+  const line = (chosen && spokenOf(chosen.scene).trim()) || 'This is how I sound when I read your words.';
+  const { ready, wanted } = material.voices;
+  return (
+    <>
+      <div className="tools__head">
+        <h2>Voice</h2>
+        {ready < wanted && <Progress size="small" percent={Math.round((ready / wanted) * 100)} format={() => `${ready} of ${wanted}`} style={{ width: 150 }} />}
+      </div>
+      <p className="tools__note">Listen to each on your own line: “{line.length > 70 ? `${line.slice(0, 70)}…` : line}”</p>
+      <Radio.Group className="voices" value={voice.name} aria-label="Voice" onChange={(e) => apply({ label: 'Change voice', ops: [{ op: 'piece', patch: { voice: { ...voice, name: e.target.value } } }] })}>
+        {VOICES.map((v) => (
+          <div key={v.name} className="voices__row">
+            <Radio value={v.name}>
+              <strong>{v.label}</strong> <small>{v.describe}</small>
+            </Radio>
+            <Button
+              size="small"
+              aria-label={audition.state?.voice === v.name ? `Stop ${v.label}` : `Listen to ${v.label}`}
+              icon={audition.state?.voice !== v.name ? <SoundOutlined /> : audition.state.phase === 'making' ? <LoadingOutlined /> : <PauseCircleOutlined />}
+              onClick={() => (audition.state?.voice === v.name ? audition.stop() : audition.listen(v.name, voice.pace, line))}
+            />
+          </div>
+        ))}
+      </Radio.Group>
+      <label className="tools__field" htmlFor="pace">
+        <span>Pace {voice.pace.toFixed(2)}</span>
+      </label>
+      <Slider
+        ariaLabelForHandle="Pace of the voice"
+        min={0.75}
+        max={1.35}
+        step={0.05}
+        key={voice.pace}
+        defaultValue={voice.pace}
+        marks={{ 0.75: 'slow', 1: 'its own', 1.35: 'quick' }}
+        onChangeComplete={(pace) => apply({ label: 'Change pace', ops: [{ op: 'piece', patch: { voice: { ...voice, pace } } }] })}
+      />
+      {Object.values(refused).map((reason) => (
+        <p key={reason} className="tools__note">
+          One line stays silent: {reason}
+        </p>
+      ))}
+    </>
+  );
+}

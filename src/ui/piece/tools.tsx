@@ -1,0 +1,21 @@
+'use client';
+
+import { usePieceState } from './context.ts';
+import { MusicTools } from './tools-music.tsx';
+import { PictureTools } from './tools-pictures.tsx';
+import { VoiceTools } from './tools-voice.tsx';
+import { WordsTools } from './tools-words.tsx';
+import type { MaterialState } from './use-material.ts';
+
+/** The tools of the pass, for the selected rows. */
+export function Tools({ material }: { material: MaterialState }) {
+  const pass = usePieceState((s) => s.pass);
+  return (
+    <section className="tools" aria-label={`Tools: ${pass}`}>
+      {pass === 'words' && <WordsTools />}
+      {pass === 'pictures' && <PictureTools />}
+      {pass === 'voice' && <VoiceTools material={material} />}
+      {pass === 'music' && <MusicTools material={material} />}
+    </section>
+  );
+}

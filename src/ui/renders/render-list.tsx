@@ -1,0 +1,104 @@
+'use client';
+
+import { CloseOutlined, DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { App, Button, Empty, Progress, Skeleton, Tag } from 'antd';
+import Link from 'next/link';
+import { useEffect, useRef } from 'react';
+import { clock } from '../../core/time.ts';
+import type { RenderView } from '../../server/renders/renders.ts';
+import { api } from '../shared/api.ts';
+
+const ACTIVE = new Set(['waiting', 'running']);
+const POLL_MS = 900;
+
+const STEPS: Record<string, string> = { waiting: 'Waiting for its turn', voices: 'Voices and music', pictures: 'Painting', joining: 'Mixing and joining' };
+
+/** Renders, of one piece or all, with progress; tells when one is done. */
+export function useRenders(pieceId?: string) {
+  const { notification } = App.useApp();
+  const query = useQuery({
+    queryKey: ['renders', pieceId ?? 'all'],
+    queryFn: () => api<RenderView[]>(`/api/renders${pieceId ? `?piece=${pieceId}` : ''}`),
+    refetchInterval: (q) => (q.state.data?.some((r) => ACTIVE.has(r.state)) ? POLL_MS : false),
+  });
+  const before = useRef(new Map<string, string>());
+  useEffect(() => {
+    for (const r of query.data ?? []) {
+      const was = before.current.get(r.id);
+      if (was && ACTIVE.has(was) && r.state === 'done') notification.success({ title: 'The video is ready', description: `${r.title}, ${r.format}, ${r.height} lines` });
+      if (was && ACTIVE.has(was) && r.state === 'failed') notification.error({ title: 'The render failed', description: r.error ?? '' });
+      before.current.set(r.id, r.state);
+    }
+  }, [query.data, notification]);
+  return query;
+}
+
+export function RenderList({ pieceId, newestRev }: { pieceId?: string; newestRev?: number }) {
+  const renders = useRenders(pieceId);
+  if (renders.isPending) return <Skeleton active />;
+  if (renders.isError) return <p role="alert">{renders.error.message}</p>;
+  if (!renders.data.length) return <Empty description="No video yet" image={Empty.PRESENTED_IMAGE_SIMPLE} />;
+  return (
+    <ul className="renders">
+      {renders.data.map((r) => (
+        <RenderRow key={r.id} render={r} all={!pieceId} older={newestRev !== undefined && r.rev < newestRev} />
+      ))}
+    </ul>
+  );
+}
+
+function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean; older: boolean }) {
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const after = { onSettled: () => client.invalidateQueries({ queryKey: ['renders'] }), onError: (e: Error) => message.error(e.message) };
+  const cancel = useMutation({ mutationFn: () => api(`/api/renders/${r.id}/cancel`, { method: 'POST' }), ...after });
+  const remove = useMutation({ mutationFn: () => api(`/api/renders/${r.id}`, { method: 'DELETE' }), ...after });
+  const active = ACTIVE.has(r.state);
+  const percent = r.total ? Math.floor((r.done / r.total) * 100) : 0;
+  return (
+    <li className="render">
+      <div className="render__head">
+        <strong>{all ? <Link href={`/piece/${r.pieceId}`}>{r.title || 'Untitled'}</Link> : `${r.format}, ${r.height} lines`}</strong>
+        <span>
+          {all && `${r.format}, ${r.height} lines · `}
+          {new Date(r.createdAt).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })}
+        </span>
+        {r.state === 'failed' && <Tag color="error">failed</Tag>}
+        {r.state === 'cancelled' && <Tag>cancelled</Tag>}
+        {r.state === 'done' && older && <Tag>of an earlier state</Tag>}
+      </div>
+      {active && (
+        <div className="render__progress">
+          <Progress percent={percent} size="small" aria-label={`Progress of ${r.title}`} />
+          <span aria-live="polite">
+            {STEPS[r.step] ?? r.step}
+            {r.remainingMs !== null && r.done < r.total && `, about ${clock(r.remainingMs + 999)} left`}
+          </span>
+          <Button size="small" icon={<CloseOutlined />} loading={cancel.isPending} onClick={() => cancel.mutate()}>
+            Cancel
+          </Button>
+        </div>
+      )}
+      {r.state === 'failed' && <p className="render__error">{r.error}</p>}
+      {!active && (
+        <div className="render__done">
+          {r.state === 'done' && (
+            <>
+              <Button size="small" type="primary" icon={<DownloadOutlined />} href={`/media/renders/${r.id}?download`}>
+                Download
+              </Button>
+              <a href={`/media/renders/${r.id}`} target="_blank" rel="noreferrer">
+                Watch
+              </a>
+              <span>
+                {clock(r.durationMs ?? 0)}, {((r.bytes ?? 0) / 1e6).toFixed(1)} MB
+              </span>
+            </>
+          )}
+          <Button size="small" type="text" icon={<DeleteOutlined />} aria-label={`Remove this render of ${r.title}`} onClick={() => remove.mutate()} />
+        </div>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,51 @@
+'use client';
+
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { App, Button, Drawer, Segmented } from 'antd';
+import { useState } from 'react';
+import { renderSize, type Height } from '../../core/timeline/segments.ts';
+import { api } from '../shared/api.ts';
+import { usePiece, usePieceState } from '../piece/context.ts';
+import { RenderList } from './render-list.tsx';
+
+/** Asks for a video of the piece as it is, and shows those there are. The piece can be edited on meanwhile. */
+export function RendersDrawer({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const { store, timeline } = usePiece();
+  const id = usePieceState((s) => s.id);
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const [height, setHeight] = useState<Height>(1080);
+  const ask = useMutation({
+    mutationFn: async () => {
+      await store.flush();
+      return api('/api/renders', { body: { pieceId: id, height } });
+    },
+    onSuccess: () => client.invalidateQueries({ queryKey: ['renders'] }),
+    onError: (e) => message.error(e.message, 6),
+  });
+  const size = renderSize(timeline, height);
+  return (
+    <Drawer title="Render" open={open} onClose={onClose} mask={false} size={380} placement="right" destroyOnHidden>
+      <div className="deliver">
+        <Segmented
+          aria-label="Lines of the short side"
+          block
+          value={height}
+          onChange={(v) => setHeight(v as Height)}
+          options={[
+            { value: 480, label: '480' },
+            { value: 720, label: '720' },
+            { value: 1080, label: '1080' },
+          ]}
+        />
+        <p>
+          MP4, {size.width} × {size.height}, 30 frames a second. It is made in the background: write on meanwhile.
+        </p>
+        <Button type="primary" block loading={ask.isPending} disabled={!timeline.frames} onClick={() => ask.mutate()}>
+          Start the render
+        </Button>
+      </div>
+      <RenderList pieceId={id} />
+    </Drawer>
+  );
+}

@@ -1,0 +1,39 @@
+'use client';
+
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { App, ConfigProvider } from 'antd';
+import { type ReactNode, useState } from 'react';
+
+const INK = '#1f1d24';
+
+/** Theme and data for every screen. */
+export function Providers({ children }: { children: ReactNode }) {
+  const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } }));
+  return (
+    <ConfigProvider
+      theme={{
+        token: {
+          colorPrimary: INK,
+          colorInfo: INK,
+          colorLink: INK,
+          colorText: INK,
+          colorTextSecondary: '#55525e',
+          colorTextTertiary: '#6a6673',
+          colorTextDescription: '#5d5966',
+          colorTextPlaceholder: '#716d7a',
+          colorBorder: '#c9c6cf',
+          colorBgLayout: '#ecebee',
+          borderRadius: 5,
+          fontFamily: 'Figtree, "Nab Emoji", sans-serif',
+          fontSize: 14,
+          controlOutline: 'rgba(31,29,36,0.18)',
+        },
+        components: { Segmented: { itemSelectedBg: INK, itemSelectedColor: '#fff', trackBg: '#e2e0e5' }, Button: { primaryShadow: 'none' } },
+      }}
+    >
+      <App component={false}>
+        <QueryClientProvider client={client}>{children}</QueryClientProvider>
+      </App>
+    </ConfigProvider>
+  );
+}

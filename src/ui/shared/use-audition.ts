@@ -1,0 +1,36 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { TakeFact } from '../../core/timeline/types.ts';
+import { api } from './api.ts';
+
+/** Plays a voice on a line of one's own; one at a time. */
+export function useAudition(onError: (message: string) => void) {
+  const audio = useRef<HTMLAudioElement | null>(null);
+  const [state, setState] = useState<{ voice: string; phase: 'making' | 'playing' } | null>(null);
+  const stop = useCallback(() => {
+    audio.current?.pause();
+    audio.current = null;
+    setState(null);
+  }, []);
+  const listen = useCallback(
+    async (voice: string, pace: number, text: string) => {
+      stop();
+      setState({ voice, phase: 'making' });
+      try {
+        const take = await api<TakeFact>('/api/takes', { body: { text: text.slice(0, 300), voice: { name: voice, pace } } });
+        const player = new Audio(`/media/takes/${take.key}`);
+        audio.current = player;
+        player.onended = () => setState(null);
+        await player.play();
+        setState({ voice, phase: 'playing' });
+      } catch (e) {
+        setState(null);
+        onError((e as Error).message);
+      }
+    },
+    [stop, onError],
+  );
+  useEffect(() => stop, [stop]);
+  return { state, listen, stop };
+}
