@@ -133,10 +133,11 @@ async function encodeLoop(row: CatalogueRow, view: View, target: string): Promis
       'libx264',
       '-preset',
       'medium',
-      '-crf', '26',
+      '-crf',
+      '26',
       '-g',
       '30',
-      
+
       '-colorspace',
       'bt709',
       '-color_primaries',

@@ -1,9 +1,9 @@
-import { loopFrames, LOOP_MARGIN } from './loop.ts';
+import type { CatalogueRow, View } from './catalogue/row.ts';
 import { mix } from './kit/colour.ts';
 import { N } from './kit/nature.ts';
 import { Paint, type Rect } from './kit/paint.ts';
 import { PAL } from './kit/palettes.ts';
-import type { CatalogueRow, View } from './catalogue/row.ts';
+import { LOOP_MARGIN, loopFrames } from './loop.ts';
 import { MOTIFS } from './motifs/index.ts';
 
 /** Pixels of the two renderings of a still and of a loop. */

@@ -1,17 +1,32 @@
-import { make, MAKE_USAGE, UsageError } from './make.ts';
+import { StartError } from '../server/db/mariadb.ts';
+import { MAKE_USAGE, make, UsageError } from './make.ts';
 
-const COMMANDS: Record<string, (argv: string[]) => Promise<void>> = { make };
+/** Commands, loaded when they are called. */
+const COMMANDS: Record<string, (argv: string[]) => Promise<void>> = {
+  demo: async () => (await import('./demo.ts')).demo(),
+  make,
+  test: async (argv) => (await import('./test.ts')).test(argv),
+  bench: async (argv) => (await import('./bench.ts')).bench(argv),
+  paint: async (argv) => (await import('./paint.ts')).paint(argv),
+};
+
+const USAGE = `usage: nabbet ${Object.keys(COMMANDS).join(' | ')}
+  demo    starts the application with demo data
+  test    runs all tests (or: test lint | unit | e2e)
+  bench   measures speed and quality, prints ratios
+  paint   paints the shelf again (or: paint ID,ID)
+  make    ${MAKE_USAGE.replace('usage: nabbet make ', '')}`;
 
 const [name = '', ...argv] = process.argv.slice(2);
-const command = COMMANDS[name];
 try {
-  if (!command) throw new UsageError(`nabbet ${Object.keys(COMMANDS).join(' | ')}. ${MAKE_USAGE}`);
+  const command = COMMANDS[name];
+  if (!command) throw new UsageError(name ? `there is no command “${name}”.\n${USAGE}` : USAGE);
   await command(argv);
-  process.exit(0);
+  process.exit(process.exitCode ?? 0);
 } catch (e) {
-  if (e instanceof UsageError) {
+  if (e instanceof UsageError || e instanceof StartError) {
     process.stderr.write(`nabbet: ${e.message}\n`);
-    process.exit(2);
+    process.exit(e instanceof UsageError ? 2 : 1);
   }
   process.stderr.write(`nabbet: ${(e as Error).stack ?? String(e)}\n`);
   process.exit(1);

@@ -9,9 +9,9 @@ import { LIMITS } from '../core/piece/schema.ts';
 import { FORMATS, type Format, MOODS, type Mood, type Piece, spokenOf } from '../core/piece/types.ts';
 import { DEFAULT_VOICE, VOICES } from '../core/sound/speech.ts';
 import { cutScript, SPLITS, type Split } from '../core/text/script.ts';
-import { type Height, HEIGHTS, renderSize } from '../core/timeline/segments.ts';
-import type { Facts, Timeline } from '../core/timeline/types.ts';
 import { framesToMs } from '../core/time.ts';
+import { HEIGHTS, type Height, renderSize } from '../core/timeline/segments.ts';
+import type { Facts, Timeline } from '../core/timeline/types.ts';
 import { prepare } from '../server/material.ts';
 import { render } from '../server/render/render.ts';
 import { nabPiece, shelf } from '../server/shelf/shelf.ts';
@@ -114,7 +114,7 @@ async function readScript(file: string): Promise<string> {
     text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch {
     text = new TextDecoder('windows-1252').decode(bytes);
-    if (/[\u0080-\u009f\u0001-\u0008]/.test(text))
+    if (/\p{Cc}/u.test(text.replace(/[\t\n\v\f\r]/g, '')))
       throw new UsageError(`${file} is not a text file. Save the script as plain text (.txt) and try again.`);
   }
   if (!text.trim()) throw new UsageError(`${file} is empty.`);

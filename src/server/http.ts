@@ -28,9 +28,13 @@ export function route<C>(handler: Handler<C>): Handler<C> {
       if (request.method !== 'GET' && request.method !== 'HEAD') sameOrigin(request);
       return await handler(request, context);
     } catch (e) {
-      if (e instanceof HttpError) return Response.json({ error: e.message, details: e.details }, { status: e.status });
+      if (e instanceof HttpError)
+        return Response.json({ error: e.message, details: e.details }, { status: e.status });
       log.error({ err: e, url: request.url }, 'request failed');
-      return Response.json({ error: 'Something went wrong on the server. Your last saved state is kept; try again.' }, { status: 500 });
+      return Response.json(
+        { error: 'Something went wrong on the server. Your last saved state is kept; try again.' },
+        { status: 500 },
+      );
     }
   };
 }
@@ -39,16 +43,22 @@ function sameOrigin(request: Request): void {
   const site = request.headers.get('sec-fetch-site');
   const origin = request.headers.get('origin');
   const host = request.headers.get('host');
-  const foreign = site === 'cross-site' || (origin !== null && host !== null && new URL(origin).host !== host);
+  const foreign =
+    site === 'cross-site' || (origin !== null && host !== null && new URL(origin).host !== host);
   if (foreign) throw new HttpError(403, 'This request came from another site.');
 }
 
 /** The JSON body, checked by a schema. */
 export async function body<T>(request: Request, schema: ObjectSchema): Promise<T> {
   const length = Number(request.headers.get('content-length') ?? 0);
-  if (length > LARGEST_BODY) throw new HttpError(413, `The request is too large (${(length / 1e6).toFixed(1)} MB; at most ${LARGEST_BODY / 1e6} MB).`);
+  if (length > LARGEST_BODY)
+    throw new HttpError(
+      413,
+      `The request is too large (${(length / 1e6).toFixed(1)} MB; at most ${LARGEST_BODY / 1e6} MB).`,
+    );
   const text = await request.text();
-  if (text.length > LARGEST_BODY) throw new HttpError(413, `The request is too large; at most ${LARGEST_BODY / 1e6} MB.`);
+  if (text.length > LARGEST_BODY)
+    throw new HttpError(413, `The request is too large; at most ${LARGEST_BODY / 1e6} MB.`);
   let raw: unknown;
   try {
     raw = JSON.parse(text);
@@ -61,12 +71,24 @@ export async function body<T>(request: Request, schema: ObjectSchema): Promise<T
 }
 
 /** A file with byte ranges. name: offers it as a download under that name. */
-export async function fileResponse(request: Request, file: string, type: string, options: { immutable?: boolean; download?: string } = {}): Promise<Response> {
+export async function fileResponse(
+  request: Request,
+  file: string,
+  type: string,
+  options: { immutable?: boolean; download?: string } = {},
+): Promise<Response> {
   const info = await stat(file).catch(() => null);
   if (!info) throw new HttpError(404, 'There is no such file.');
   const headers = new Headers({ 'Content-Type': type, 'Accept-Ranges': 'bytes' });
-  headers.set('Cache-Control', options.immutable ? 'public, max-age=31536000, immutable' : 'private, no-cache');
-  if (options.download) headers.set('Content-Disposition', `attachment; filename*=UTF-8''${encodeURIComponent(options.download)}`);
+  headers.set(
+    'Cache-Control',
+    options.immutable ? 'public, max-age=31536000, immutable' : 'private, no-cache',
+  );
+  if (options.download)
+    headers.set(
+      'Content-Disposition',
+      `attachment; filename*=UTF-8''${encodeURIComponent(options.download)}`,
+    );
   const range = /^bytes=(\d*)-(\d*)$/.exec(request.headers.get('range') ?? '');
   if (!range || (range[1] === '' && range[2] === '')) {
     headers.set('Content-Length', String(info.size));
@@ -74,7 +96,8 @@ export async function fileResponse(request: Request, file: string, type: string,
   }
   const start = range[1] === '' ? Math.max(0, info.size - Number(range[2])) : Number(range[1]);
   const end = range[1] === '' || range[2] === '' ? info.size - 1 : Math.min(info.size - 1, Number(range[2]));
-  if (start > end) return new Response(null, { status: 416, headers: { 'Content-Range': `bytes */${info.size}` } });
+  if (start > end)
+    return new Response(null, { status: 416, headers: { 'Content-Range': `bytes */${info.size}` } });
   headers.set('Content-Range', `bytes ${start}-${end}/${info.size}`);
   headers.set('Content-Length', String(end - start + 1));
   return new Response(webStream(createReadStream(file, { start, end })), { status: 206, headers });

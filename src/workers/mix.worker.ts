@@ -2,15 +2,23 @@ import { mix, type Stereo } from '../core/sound/mix.ts';
 import type { Timeline } from '../core/timeline/types.ts';
 
 /** Takes and tracks are sent once; a mix is asked for with a timeline. */
-export type MixMessage = { kind: 'take'; key: string; samples: Float32Array } | { kind: 'track'; key: string; track: Stereo } | { kind: 'mix'; id: number; timeline: Timeline };
+export type MixMessage =
+  | { kind: 'take'; key: string; samples: Float32Array }
+  | { kind: 'track'; key: string; track: Stereo }
+  | { kind: 'mix'; id: number; timeline: Timeline };
 
-export type MixAnswer = { id: number; left: Float32Array; right: Float32Array } | { id: number; error: string };
+export type MixAnswer =
+  | { id: number; left: Float32Array; right: Float32Array }
+  | { id: number; error: string };
 
 const takes = new Map<string, Float32Array>();
 const tracks = new Map<string, Stereo>();
 const TRACKS_KEPT = 3;
 
-const scope = self as unknown as { onmessage: ((e: MessageEvent<MixMessage>) => void) | null; postMessage(m: MixAnswer, transfer?: Transferable[]): void };
+const scope = self as unknown as {
+  onmessage: ((e: MessageEvent<MixMessage>) => void) | null;
+  postMessage(m: MixAnswer, transfer?: Transferable[]): void;
+};
 
 scope.onmessage = ({ data }) => {
   switch (data.kind) {
@@ -23,7 +31,10 @@ scope.onmessage = ({ data }) => {
       break;
     case 'mix':
       try {
-        const { left, right } = mix(data.timeline, { take: (k) => takes.get(k) ?? null, track: (k) => tracks.get(k) ?? null });
+        const { left, right } = mix(data.timeline, {
+          take: (k) => takes.get(k) ?? null,
+          track: (k) => tracks.get(k) ?? null,
+        });
         scope.postMessage({ id: data.id, left, right }, [left.buffer, right.buffer]);
       } catch (e) {
         scope.postMessage({ id: data.id, error: (e as Error).message });

@@ -1,5 +1,5 @@
-import type { CatalogueRow } from './row.ts';
 import { OSIERWICK } from './osierwick.ts';
+import type { CatalogueRow } from './row.ts';
 import { TOWN } from './town.ts';
 import { WORK } from './work.ts';
 

@@ -1,5 +1,4 @@
-import { Path2D } from '@napi-rs/canvas';
-import { alpha, mix } from './colour.ts';
+import { mix } from './colour.ts';
 import type { Kit, Slots } from './paint.ts';
 import { G } from './paths.ts';
 

@@ -1,5 +1,5 @@
 import { Path2D } from '@napi-rs/canvas';
-import { alpha, mix } from './colour.ts';
+import { mix } from './colour.ts';
 import type { Kit, Slots } from './paint.ts';
 import { G } from './paths.ts';
 
@@ -447,7 +447,7 @@ export const N: Kit = {
       R = P.R;
     for (let i = 0; i < n; i++) {
       const t = i / (n - 1 || 1),
-        y = y0 + (y1 - y0) * Math.pow(t, 1.35),
+        y = y0 + (y1 - y0) * t ** 1.35,
         ci = t * (W.length - 1),
         k = Math.floor(ci),
         col = mix(W[k], W[Math.min(W.length - 1, k + 1)], ci - k);
@@ -459,7 +459,7 @@ export const N: Kit = {
         );
       };
       o.layer ? o.layer(i, t, go) : go();
-      o.between && o.between(i, y, t, col);
+      o.between?.(i, y, t, col);
     }
   },
   reflect(P, x, y0, y1, w, col, n = 12, a = 0.8) {

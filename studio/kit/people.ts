@@ -1,5 +1,4 @@
-import { Path2D } from '@napi-rs/canvas';
-import { alpha, mix } from './colour.ts';
+import { mix } from './colour.ts';
 import type { Kit, Slots } from './paint.ts';
 import { G } from './paths.ts';
 
@@ -843,9 +842,9 @@ export const Q: Kit = {
             rot: L,
           });
         P.at(hc[0], hc[1], () => Q.headSide(P, o), { rot: hd * 1, s: 7.4 });
-        o.hold && o.hold(P);
+        o.hold?.(P);
         arm(o.hands?.[0], o.bends?.[0] ?? 1, false, o.hdirs?.[0]);
-        o.after && o.after(P);
+        o.after?.(P);
       },
       { s, sx: s * (o.face || 1) },
     );
@@ -1021,12 +1020,12 @@ export const Q: Kit = {
           rot: tilt,
           s: 7.4,
         });
-        o.hold && o.hold(P);
+        o.hold?.(P);
         if (!o.armsBehind) {
           arm(-11, o.hands?.[0], o.bends?.[0] ?? 1, o.hdirs?.[0], 0);
           arm(11, o.hands?.[1], o.bends?.[1] ?? -1, o.hdirs?.[1], 1);
         }
-        o.after && o.after(P);
+        o.after?.(P);
       },
       { s, sx: s * (o.face || 1) },
     );

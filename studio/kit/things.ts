@@ -795,7 +795,7 @@ export const T: Kit = {
       x,
       y,
       () => {
-        plant && plant();
+        plant?.();
         P.piece(
           G.round(
             [

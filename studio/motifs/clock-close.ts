@@ -66,7 +66,7 @@ export const motif: Motif = {
           const a = rot + ((i + da) / n) * 6.283;
           pts.push([x + Math.cos(a) * q, y + Math.sin(a) * q]);
         }
-      let g = G.poly(pts);
+      const g = G.poly(pts);
       const spokes = [...Array(5)].map((_, i) => {
         const a = rot + (i / 5) * 6.283;
         return G.circle(x + Math.cos(a) * gr * 0.56, y + Math.sin(a) * gr * 0.56, gr * 0.23);

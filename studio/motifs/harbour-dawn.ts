@@ -151,7 +151,7 @@ export const motif: Motif = {
           sway: 8 + t * 26,
           heave: 1 + t * 5,
           ph: i * 0.9,
-          band: i < 7 ? 690 + 520 * Math.pow((i + 1) / 7, 1.35) + 60 : 0,
+          band: i < 7 ? 690 + 520 * ((i + 1) / 7) ** 1.35 + 60 : 0,
         }),
       between: (i, y, t) => {
         const gl = (x, w, c, n, al) => {

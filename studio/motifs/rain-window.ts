@@ -75,7 +75,7 @@ export const motif: Motif = {
       for (let i = 0; i < 240; i++) {
         const x = R.r(-100, 2020),
           y = R.r(-100, 1020),
-          r = Math.pow(R(), 2.2) * 13 + 3;
+          r = R() ** 2.2 * 13 + 3;
         drop(x, y, r);
       }
       for (let i = 0; i < 26; i++) {

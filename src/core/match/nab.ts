@@ -43,7 +43,7 @@ export function nab(
   );
   const columns = assign(value);
   const chosen = columns.map((c) => pool[c % pool.length]?.id ?? '');
-  improve(chosen, scoreOf, ranked, taken);
+  improve(chosen, scoreOf, ranked, taken, lines.length <= pool.length);
   return Object.fromEntries(
     lines.map((line, r) => {
       const best = scoreOf[r]?.get(chosen[r] ?? '') as Scored;
@@ -88,6 +88,7 @@ function improve(
   scoreOf: Map<string, Scored>[],
   ranked: Scored[][],
   taken: readonly string[],
+  enough: boolean,
 ): void {
   const groups = new Map<string, Scored>();
   for (const r of ranked) for (const s of r) groups.set(s.item.id, s);
@@ -110,7 +111,7 @@ function improve(
       let best = chosen[r] as string;
       let value = at(r, best);
       for (const s of (ranked[r] ?? []).slice(0, 14)) {
-        if (taken.includes(s.item.id)) continue;
+        if (taken.includes(s.item.id) || (enough && chosen.includes(s.item.id))) continue;
         const v = at(r, s.item.id);
         if (v > value + 1e-9) {
           value = v;

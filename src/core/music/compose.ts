@@ -32,8 +32,14 @@ const SCALES = {
   lydian: [0, 2, 4, 6, 7, 9, 11],
 };
 
-/** What a closing chord gets to ring, and the tempo's play. */
-export const COMPOSE = { ringMs: 2600, leastRingMs: 1400, play: 0.08 } as const;
+/** What a closing chord gets to ring, and the tempo's play: more in a piece of few bars. */
+export const COMPOSE = {
+  ringMs: 2600,
+  leastRingMs: 1400,
+  play: 0.08,
+  shortPlay: 0.13,
+  shortBars: 6,
+} as const;
 
 const CH = { chords: 0, bass: 1, lead: 2, pad: 3, drums: 9 } as const;
 
@@ -91,7 +97,8 @@ function fit(tempo: number, lengthMs: Milliseconds): { bars: number; tempo: numb
   const barMs = (t: number) => 240_000 / t;
   const bars = Math.max(1, Math.round(body / barMs(tempo)));
   const exact = 240_000 / (body / bars);
-  const bent = Math.min(tempo * (1 + COMPOSE.play), Math.max(tempo * (1 - COMPOSE.play), exact));
+  const play = bars <= COMPOSE.shortBars ? COMPOSE.shortPlay : COMPOSE.play;
+  const bent = Math.min(tempo * (1 + play), Math.max(tempo * (1 - play), exact));
   return { bars: Math.max(1, Math.floor(body / barMs(bent) + 1e-6)), tempo: bent };
 }
 

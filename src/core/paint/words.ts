@@ -1,5 +1,5 @@
-import { cssFont } from '../timeline/typeset.ts';
 import type { Page, PlacedLine, WordsBlock } from '../timeline/types.ts';
+import { cssFont } from '../timeline/typeset.ts';
 import type { Context2D } from './context.ts';
 import { LOOK } from './look.ts';
 

@@ -1,5 +1,5 @@
 import type { Edit, Op } from './edit.ts';
-import type { Piece, PictureChoice, Scene } from './types.ts';
+import type { PictureChoice, Piece, Scene } from './types.ts';
 
 /** Makes ids for new scenes; given from outside so that the core stays pure. */
 export type NewId = () => string;

@@ -1,5 +1,5 @@
-import type { Timeline } from '../timeline/types.ts';
 import { type Decibels, SAMPLE_RATE, type Samples } from '../time.ts';
+import type { Timeline } from '../timeline/types.ts';
 import { limit } from './limit.ts';
 import { integratedLoudness } from './loudness.ts';
 

@@ -52,7 +52,7 @@ export function cutScript(script: string, split: Split): ScriptLine[] {
       .filter(Boolean);
     const first = lines[0];
     if (first !== undefined && isHeading(first, p === 0 && lines.length === 1 && paragraphs.length > 1)) {
-      const { shown, wish } = takeWish(first.replace(/^#{1,6}\s*/, '').replace(/\s*#+$/, ''));
+      const { shown, wish } = takeWish(first.replace(/^#{1,6}\s+/, '').replace(/\s*#+$/, ''));
       put('title', shown, wish);
       lines.shift();
     }
@@ -72,7 +72,7 @@ export function cutScript(script: string, split: Split): ScriptLine[] {
 }
 
 function isHeading(line: string, alone: boolean): boolean {
-  if (/^#{1,6}\s*\S/.test(line)) return !/^#\p{L}[\p{L}\d_]*(\s+#|$)/u.test(line);
+  if (/^#{1,6}\s+\S/.test(line)) return true;
   const bare = takeWish(line).shown;
   return alone && bare.length > 0 && bare.length <= SCRIPT.longestTitle && !/[.!?…:;,]["'”’)]*$/.test(bare);
 }

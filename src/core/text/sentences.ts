@@ -7,11 +7,12 @@ const ABBREVIATIONS = new Set(
 
 /**
  * Sentences of a paragraph, trimmed, in order; nothing but white space is lost. Boundaries are those of Unicode
- * (UAX #29), less the ones after abbreviations, initials and before lower-case words.
+ * (UAX #29), less the ones after abbreviations, initials and before lower-case words, and one more
+ * after an ellipsis before a capital.
  */
 export function sentences(paragraph: string, language = 'en'): string[] {
-  const parts = [...new Intl.Segmenter(language, { granularity: 'sentence' }).segment(paragraph)].map(
-    (s) => s.segment,
+  const parts = [...new Intl.Segmenter(language, { granularity: 'sentence' }).segment(paragraph)].flatMap(
+    (s) => s.segment.split(/(?<=…["'”’)]*\s+)(?=\p{Lu})/u),
   );
   const out: string[] = [];
   for (const part of parts) {

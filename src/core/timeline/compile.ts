@@ -21,7 +21,7 @@ import {
   type Timeline,
   type TimelineScene,
 } from './types.ts';
-import { placeWords, timeWords, type Typesetter } from './words.ts';
+import { placeWords, type Typesetter, timeWords } from './words.ts';
 
 /** Pauses and holds round the voice. */
 export const PACING = {

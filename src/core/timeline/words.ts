@@ -1,8 +1,8 @@
 import type { Format, Layout } from '../piece/types.ts';
 import { type Frames, msToFrames } from '../time.ts';
 import { cutPages } from './pages.ts';
-import { breakLines, type Font, type LineBreak, type Measure, wordsToFit } from './typeset.ts';
 import type { Box, Page, PlacedLine, TakeWord, WordsBlock } from './types.ts';
+import { breakLines, type Font, type LineBreak, type Measure, wordsToFit } from './typeset.ts';
 
 interface Zone {
   /** Left edge and width of the words, and the line the block hangs from or stands on, stage pixels. */

@@ -1,10 +1,10 @@
 import type { ChildProcess } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { existsSync, openSync } from 'node:fs';
 import { chmod, mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { userInfo } from 'node:os';
-import { spawn } from 'node:child_process';
 import mysql from 'mysql2/promise';
 import { CONFIG, dataPath } from '../config.ts';
 import { run } from '../program.ts';

@@ -1,9 +1,9 @@
 import type { ChildProcess } from 'node:child_process';
 import { type Canvas, createCanvas, type Image, loadImage } from '@napi-rs/canvas';
 import type { Pictures } from '../../core/paint/context.ts';
+import { FPS } from '../../core/time.ts';
 import { sceneAt } from '../../core/timeline/compile.ts';
 import type { ScenePicture, Timeline } from '../../core/timeline/types.ts';
-import { FPS } from '../../core/time.ts';
 import { start } from '../program.ts';
 import { shelf, shelfFile } from '../shelf/shelf.ts';
 

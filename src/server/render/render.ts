@@ -5,9 +5,9 @@ import { createCanvas } from '@napi-rs/canvas';
 import type { Context2D } from '../../core/paint/context.ts';
 import { paintFrame } from '../../core/paint/paint.ts';
 import { mix, type Stereo } from '../../core/sound/mix.ts';
+import { FPS, SAMPLE_RATE } from '../../core/time.ts';
 import { type Height, renderSize, type Segment, segments } from '../../core/timeline/segments.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
-import { FPS, SAMPLE_RATE } from '../../core/time.ts';
 import { dataPath } from '../config.ts';
 import { trackSamples } from '../music/tracks.ts';
 import { ProgramError, run, start } from '../program.ts';
@@ -173,6 +173,9 @@ class SegmentPainter {
       });
     });
     closed.catch(() => undefined);
+    child.stdin?.on('error', () => {
+      // The encoder went away: its exit code, or the cancelling, says why.
+    });
     const ctx = this.surface.getContext('2d', { alpha: false }) as unknown as Context2D;
     let written: Promise<void> | null = null;
     for (let f = s.from; f < s.to; f++) {

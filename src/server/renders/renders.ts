@@ -6,7 +6,7 @@ import type { Piece } from '../../core/piece/types.ts';
 import type { Height } from '../../core/timeline/segments.ts';
 import { dataPath } from '../config.ts';
 import { db } from '../db/client.ts';
-import { renders, type RenderState } from '../db/schema.ts';
+import { type RenderState, renders } from '../db/schema.ts';
 
 /** What the interface shows of a render. */
 export interface RenderView {

@@ -1,8 +1,10 @@
 import { framesToMs } from '../../core/time.ts';
+import { dataPath } from '../config.ts';
 import { closeDatabase } from '../db/client.ts';
 import { log } from '../log.ts';
 import { prepare } from '../material.ts';
-import { render, RenderCancelled } from '../render/render.ts';
+import { RenderCancelled, render } from '../render/render.ts';
+import { writeWhole } from '../store/files.ts';
 import { finishJob, type Job, renderFile, reportJob, takeJob, takeUpAgain } from './renders.ts';
 
 /** How often the queue is looked at, and how often progress is written. */
@@ -56,6 +58,7 @@ async function main(): Promise<void> {
       stopping = true;
       stop.abort();
     });
+  await writeWhole(dataPath('worker.pid'), String(process.pid));
   const again = await takeUpAgain();
   if (again) log.info({ jobs: again }, 'renders of a stopped worker are taken up again');
   while (!stopping) {

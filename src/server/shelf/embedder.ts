@@ -26,7 +26,7 @@ export const embedder: Embedder = {
       model ??= load();
       const vectors = await (await model).embed(fresh);
       if (memo.size + fresh.length > MEMO_SIZE) memo.clear();
-      fresh.forEach((t, i) => memo.set(t, unit(vectors[i] ?? [])));
+      for (const [i, t] of fresh.entries()) memo.set(t, unit(vectors[i] ?? []));
     }
     return texts.map((t) => memo.get(t) as Vector);
   },

@@ -1,10 +1,9 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import Joi from 'joi';
-import { type MatchLine, type ShelfItem, type Vector } from '../../core/match/types.ts';
-import { nab } from '../../core/match/nab.ts';
-import { reasonOf, confidenceOf } from '../../core/match/nab.ts';
+import { confidenceOf, nab, reasonOf } from '../../core/match/nab.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
+import type { MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
 import type { PictureChoice, Piece } from '../../core/piece/types.ts';
 import { contentWords } from '../../core/text/tokens.ts';
 import type { AssetFact } from '../../core/timeline/types.ts';

@@ -23,8 +23,18 @@ export async function shelfView(): Promise<ShelfEntryView[]> {
     licence: e.licence,
     loopFrames: e.loopFrames,
     views: {
-      wide: { width: e.views.wide.width, height: e.views.wide.height, focal: e.views.wide.focal, hash: e.views.wide.hash },
-      tall: { width: e.views.tall.width, height: e.views.tall.height, focal: e.views.tall.focal, hash: e.views.tall.hash },
+      wide: {
+        width: e.views.wide.width,
+        height: e.views.wide.height,
+        focal: e.views.wide.focal,
+        hash: e.views.wide.hash,
+      },
+      tall: {
+        width: e.views.tall.width,
+        height: e.views.tall.height,
+        focal: e.views.tall.focal,
+        hash: e.views.tall.hash,
+      },
     },
   }));
 }

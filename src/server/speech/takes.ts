@@ -1,9 +1,9 @@
 import { readFile, stat } from 'node:fs/promises';
 import Joi from 'joi';
 import PQueue from 'p-queue';
+import { SAMPLE_RATE } from '../../core/time.ts';
 import { takeKey } from '../../core/timeline/compile.ts';
 import type { TakeFact } from '../../core/timeline/types.ts';
-import { SAMPLE_RATE } from '../../core/time.ts';
 import { dataPath } from '../config.ts';
 import { readWav, writeWav } from '../sound/wav.ts';
 import { writeWhole } from '../store/files.ts';

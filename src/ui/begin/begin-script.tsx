@@ -11,8 +11,8 @@ import type { Format, Mood } from '../../core/piece/types.ts';
 import { DEFAULT_VOICE, VOICES } from '../../core/sound/speech.ts';
 import { estimateSpeech } from '../../core/text/reading.ts';
 import { cutScript, type ScriptLine, type Split } from '../../core/text/script.ts';
-import { PACING } from '../../core/timeline/compile.ts';
 import { clock } from '../../core/time.ts';
+import { PACING } from '../../core/timeline/compile.ts';
 import { api } from '../shared/api.ts';
 import { TopBar } from '../shared/top-bar.tsx';
 import { useAudition } from '../shared/use-audition.ts';
@@ -63,14 +63,20 @@ export function BeginScript() {
             aria-label="Script"
             value={script}
             onChange={(e) => change(e.target.value)}
-            placeholder={'Paste or type your script here.\n\nA first line by itself becomes the title.\nA remark in [brackets] says what the picture should show; it is not spoken.'}
+            placeholder={
+              'Paste or type your script here.\n\nA first line by itself becomes the title.\nA remark in [brackets] says what the picture should show; it is not spoken.'
+            }
             className="begin__script"
             autoFocus
           />
         </section>
         <section className="begin__cut" aria-labelledby="cut-title">
           <div className="begin__head">
-            <h2 id="cut-title">{lines.length ? `${lines.length} scene${lines.length === 1 ? '' : 's'}, about ${clock(estimate(lines))}` : 'The scenes'}</h2>
+            <h2 id="cut-title">
+              {lines.length
+                ? `${lines.length} scene${lines.length === 1 ? '' : 's'}, about ${clock(estimate(lines))}`
+                : 'The scenes'}
+            </h2>
             <Segmented
               aria-label="Cut by"
               value={split}
@@ -82,11 +88,19 @@ export function BeginScript() {
               ]}
             />
           </div>
-          {tooMany && <p className="begin__warn">A piece holds at most {LIMITS.scenes} scenes. Take a part of the script, or cut by paragraph.</p>}
-          {lines.length === 0 ? <p className="begin__empty">As you type, you see here how the script will be cut.</p> : <CutPreview lines={lines} />}
+          {tooMany && (
+            <p className="begin__warn">
+              A piece holds at most {LIMITS.scenes} scenes. Take a part of the script, or cut by paragraph.
+            </p>
+          )}
+          {lines.length === 0 ? (
+            <p className="begin__empty">As you type, you see here how the script will be cut.</p>
+          ) : (
+            <CutPreview lines={lines} />
+          )}
         </section>
         <footer className="begin__foot">
-          <label>
+          <div className="begin__choice">
             <span>Format</span>
             <Segmented
               aria-label="Format"
@@ -98,29 +112,64 @@ export function BeginScript() {
                 { value: '16:9', label: 'Wide 16:9' },
               ]}
             />
-          </label>
-          <label>
+          </div>
+          <div className="begin__choice">
             <span>Voice</span>
             <span className="begin__voice">
-              <Select aria-label="Voice" value={voice} onChange={setVoice} style={{ width: 250 }} options={VOICES.map((v) => ({ value: v.name, label: `${v.label}: ${v.describe}` }))} />
+              <Select
+                aria-label="Voice"
+                value={voice}
+                onChange={setVoice}
+                style={{ width: 250 }}
+                options={VOICES.map((v) => ({ value: v.name, label: `${v.label}: ${v.describe}` }))}
+              />
               <Button
                 aria-label={audition.state ? 'Stop listening' : 'Listen to this voice on your first line'}
-                icon={audition.state?.phase === 'making' ? <LoadingOutlined /> : audition.state ? <PauseCircleOutlined /> : <SoundOutlined />}
-                onClick={() => (audition.state ? audition.stop() : audition.listen(voice, 1, (lines.find((l) => l.layout === 'caption') ?? lines[0])?.shown || 'This is how I sound when I read your words.'))}
+                icon={
+                  audition.state?.phase === 'making' ? (
+                    <LoadingOutlined />
+                  ) : audition.state ? (
+                    <PauseCircleOutlined />
+                  ) : (
+                    <SoundOutlined />
+                  )
+                }
+                onClick={() =>
+                  audition.state
+                    ? audition.stop()
+                    : audition.listen(
+                        voice,
+                        1,
+                        (lines.find((l) => l.layout === 'caption') ?? lines[0])?.shown ||
+                          'This is how I sound when I read your words.',
+                      )
+                }
               />
             </span>
-          </label>
-          <label>
+          </div>
+          <div className="begin__choice">
             <span>Music</span>
             <Select
               aria-label="Music"
               value={mood}
               onChange={setMood}
               style={{ width: 260 }}
-              options={[...Object.entries(MOOD_RULES).map(([value, r]) => ({ value, label: `${r.label}: ${r.describe.split(',')[0]}` })), { value: 'none', label: 'No music' }]}
+              options={[
+                ...Object.entries(MOOD_RULES).map(([value, r]) => ({
+                  value,
+                  label: `${r.label}: ${r.describe.split(',')[0]}`,
+                })),
+                { value: 'none', label: 'No music' },
+              ]}
             />
-          </label>
-          <Button type="primary" size="large" disabled={!lines.length || tooMany} loading={draft.isPending} onClick={() => draft.mutate()}>
+          </div>
+          <Button
+            type="primary"
+            size="large"
+            disabled={!lines.length || tooMany}
+            loading={draft.isPending}
+            onClick={() => draft.mutate()}
+          >
             Make the first draft
           </Button>
         </footer>
@@ -144,5 +193,8 @@ function CutPreview({ lines }: { lines: ScriptLine[] }) {
 }
 
 function estimate(lines: ScriptLine[]): number {
-  return lines.reduce<number>((ms, l) => ms + estimateSpeech(l.shown) + PACING.leadMs + PACING.tailMs, PACING.endHoldMs);
+  return lines.reduce<number>(
+    (ms, l) => ms + estimateSpeech(l.shown) + PACING.leadMs + PACING.tailMs,
+    PACING.endHoldMs,
+  );
 }

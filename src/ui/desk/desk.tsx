@@ -25,7 +25,10 @@ export function Desk() {
         <section className="desk__begin" aria-labelledby="begin-title">
           <div>
             <h1 id="begin-title">What do you want to say?</h1>
-            <p>Paste your words. You get a first draft with pictures, a voice, music and captions, and can change all of it.</p>
+            <p>
+              Paste your words. You get a first draft with pictures, a voice, music and captions, and can
+              change all of it.
+            </p>
           </div>
           <Link href="/begin" className="begin-card">
             <FileTextOutlined aria-hidden />
@@ -38,11 +41,31 @@ export function Desk() {
         <section aria-labelledby="pieces-title">
           <div className="desk__head">
             <h2 id="pieces-title">Pieces</h2>
-            <Input.Search aria-label="Find a piece by its title" placeholder="Find by title" allowClear value={find} onChange={(e) => setFind(e.target.value)} style={{ width: 240 }} />
+            <Input.Search
+              aria-label="Find a piece by its title"
+              placeholder="Find by title"
+              allowClear
+              value={find}
+              onChange={(e) => setFind(e.target.value)}
+              style={{ width: 240 }}
+            />
           </div>
           {pieces.isPending && <Skeleton active paragraph={{ rows: 4 }} />}
-          {pieces.isError && <Result status="warning" title="The pieces cannot be read" subTitle={pieces.error.message} extra={<Button onClick={() => pieces.refetch()}>Try again</Button>} />}
-          {shown && shown.length === 0 && <Empty description={find ? `No piece has “${find}” in its title.` : 'Nothing here yet. Begin with a script.'} />}
+          {pieces.isError && (
+            <Result
+              status="warning"
+              title="The pieces cannot be read"
+              subTitle={pieces.error.message}
+              extra={<Button onClick={() => pieces.refetch()}>Try again</Button>}
+            />
+          )}
+          {shown && shown.length === 0 && (
+            <Empty
+              description={
+                find ? `No piece has “${find}” in its title.` : 'Nothing here yet. Begin with a script.'
+              }
+            />
+          )}
           {shown && shown.length > 0 && (
             <ul className="piece-cards">
               {shown.map((p) => (
@@ -56,7 +79,13 @@ export function Desk() {
   );
 }
 
-const when = (iso: string) => new Date(iso).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+const when = (iso: string) =>
+  new Date(iso).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  });
 
 function PieceCard({ piece }: { piece: PieceSummary }) {
   const shelf = useShelf();
@@ -68,7 +97,8 @@ function PieceCard({ piece }: { piece: PieceSummary }) {
   const thumb = entry && thumbFor(entry, format);
   const refresh = () => client.invalidateQueries({ queryKey: ['pieces'] });
   const archive = useMutation({
-    mutationFn: (archived: boolean) => api(`/api/pieces/${piece.id}`, { method: 'PATCH', body: { archived } }),
+    mutationFn: (archived: boolean) =>
+      api(`/api/pieces/${piece.id}`, { method: 'PATCH', body: { archived } }),
     onSuccess: async (_, archived) => {
       await refresh();
       if (archived)
@@ -95,7 +125,15 @@ function PieceCard({ piece }: { piece: PieceSummary }) {
     <li className="piece-card">
       <button type="button" className="piece-card__open" onClick={() => router.push(`/piece/${piece.id}`)}>
         <span className="piece-card__cover">
-          {thumb ? <img src={thumb.src} alt="" style={{ aspectRatio: aspect(format), objectPosition: thumb.position }} /> : <span className="piece-card__none" />}
+          {thumb ? (
+            <img
+              src={thumb.src}
+              alt=""
+              style={{ aspectRatio: aspect(format), objectPosition: thumb.position }}
+            />
+          ) : (
+            <span className="piece-card__none" />
+          )}
         </span>
         <span className="piece-card__title">{piece.title || 'Untitled'}</span>
         <span className="piece-card__meta">
@@ -111,7 +149,12 @@ function PieceCard({ piece }: { piece: PieceSummary }) {
           ],
         }}
       >
-        <Button className="piece-card__menu" size="small" icon={<MoreOutlined />} aria-label={`More for ${piece.title}`} />
+        <Button
+          className="piece-card__menu"
+          size="small"
+          icon={<MoreOutlined />}
+          aria-label={`More for ${piece.title}`}
+        />
       </Dropdown>
     </li>
   );

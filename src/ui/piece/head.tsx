@@ -1,11 +1,16 @@
 'use client';
 
-import { CheckOutlined, DownloadOutlined, LoadingOutlined, RedoOutlined, UndoOutlined, WarningOutlined } from '@ant-design/icons';
+import {
+  CheckOutlined,
+  DownloadOutlined,
+  LoadingOutlined,
+  RedoOutlined,
+  UndoOutlined,
+  WarningOutlined,
+} from '@ant-design/icons';
 import { Button, Input, Segmented, Select, Tooltip } from 'antd';
-import { useState } from 'react';
 import type { Format } from '../../core/piece/types.ts';
 import { clock, framesToMs } from '../../core/time.ts';
-import { RendersDrawer } from '../renders/renders-drawer.tsx';
 import { Wordmark } from '../shared/top-bar.tsx';
 import { usePiece, usePieceState } from './context.ts';
 import type { Pass } from './store.ts';
@@ -20,7 +25,7 @@ export function Head({ material }: { material: MaterialState }) {
   const undo = usePieceState((s) => s.undo.at(-1));
   const redo = usePieceState((s) => s.redo.at(-1));
   const bare = usePieceState((s) => s.piece.scenes.filter((x) => !x.picture && x.layout !== 'title').length);
-  const [delivering, setDelivering] = useState(false);
+  const delivering = usePieceState((s) => s.delivering);
   const { ready, wanted } = material.voices;
   const label = (name: string, note: string) => (
     <span className="pass-label">
@@ -38,7 +43,9 @@ export function Head({ material }: { material: MaterialState }) {
         value={title}
         maxLength={200}
         placeholder="Untitled"
-        onChange={(e) => apply({ label: 'Change title', ops: [{ op: 'piece', patch: { title: e.target.value } }] })}
+        onChange={(e) =>
+          apply({ label: 'Change title', ops: [{ op: 'piece', patch: { title: e.target.value } }] })
+        }
       />
       <Saved />
       <nav aria-label="Passes" className="head__passes">
@@ -50,7 +57,17 @@ export function Head({ material }: { material: MaterialState }) {
             { value: 'words', label: label('Words', '') },
             { value: 'pictures', label: label('Pictures', bare ? `${bare} open` : '') },
             { value: 'voice', label: label('Voice', ready < wanted ? `${ready} of ${wanted}` : '') },
-            { value: 'music', label: label('Music', material.music === 'making' || material.music === 'waiting' ? '…' : material.music === 'failed' ? 'failed' : '') },
+            {
+              value: 'music',
+              label: label(
+                'Music',
+                material.music === 'making' || material.music === 'waiting'
+                  ? '…'
+                  : material.music === 'failed'
+                    ? 'failed'
+                    : '',
+              ),
+            },
           ]}
         />
       </nav>
@@ -58,7 +75,9 @@ export function Head({ material }: { material: MaterialState }) {
         aria-label="Format"
         className="head__format"
         value={format}
-        onChange={(v: Format) => apply({ label: `Change format to ${v}`, ops: [{ op: 'piece', patch: { format: v } }] })}
+        onChange={(v: Format) =>
+          apply({ label: `Change format to ${v}`, ops: [{ op: 'piece', patch: { format: v } }] })
+        }
         options={[
           { value: '9:16', label: 'Tall 9:16' },
           { value: '1:1', label: 'Square 1:1' },
@@ -69,15 +88,29 @@ export function Head({ material }: { material: MaterialState }) {
         {clock(framesToMs(timeline.frames))}
       </span>
       <Tooltip title={undo ? `Undo: ${undo.label}` : 'Nothing to undo'}>
-        <Button aria-label={undo ? `Undo: ${undo.label}` : 'Undo'} icon={<UndoOutlined />} disabled={!undo} onClick={() => store.undo()} />
+        <Button
+          aria-label={undo ? `Undo: ${undo.label}` : 'Undo'}
+          icon={<UndoOutlined />}
+          disabled={!undo}
+          onClick={() => store.undo()}
+        />
       </Tooltip>
       <Tooltip title={redo ? `Redo: ${redo.label}` : 'Nothing to redo'}>
-        <Button aria-label={redo ? `Redo: ${redo.label}` : 'Redo'} icon={<RedoOutlined />} disabled={!redo} onClick={() => store.redo()} />
+        <Button
+          aria-label={redo ? `Redo: ${redo.label}` : 'Redo'}
+          icon={<RedoOutlined />}
+          disabled={!redo}
+          onClick={() => store.redo()}
+        />
       </Tooltip>
-      <Button type="primary" icon={<DownloadOutlined />} onClick={() => setDelivering(true)}>
+      <Button
+        type="primary"
+        icon={<DownloadOutlined />}
+        aria-pressed={delivering}
+        onClick={() => store.setDelivering(!delivering)}
+      >
         Render
       </Button>
-      <RendersDrawer open={delivering} onClose={() => setDelivering(false)} />
     </header>
   );
 }
@@ -85,8 +118,16 @@ export function Head({ material }: { material: MaterialState }) {
 function Saved() {
   const save = usePieceState((s) => s.save);
   const text = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet', lost: 'Cannot save' }[save.kind];
-  const icon = save.kind === 'saved' ? <CheckOutlined /> : save.kind === 'saving' ? <LoadingOutlined /> : <WarningOutlined />;
-  const note = save.kind === 'waiting' || save.kind === 'lost' ? save.message : 'Every change is saved by itself';
+  const icon =
+    save.kind === 'saved' ? (
+      <CheckOutlined />
+    ) : save.kind === 'saving' ? (
+      <LoadingOutlined />
+    ) : (
+      <WarningOutlined />
+    );
+  const note =
+    save.kind === 'waiting' || save.kind === 'lost' ? save.message : 'Every change is saved by itself';
   return (
     <Tooltip title={note}>
       <output className={`saved saved--${save.kind}`}>

@@ -1,14 +1,20 @@
 'use client';
 
-import { CameraOutlined, CaretRightOutlined, LoadingOutlined, PauseOutlined, StepBackwardOutlined } from '@ant-design/icons';
+import {
+  CameraOutlined,
+  CaretRightOutlined,
+  LoadingOutlined,
+  PauseOutlined,
+  StepBackwardOutlined,
+} from '@ant-design/icons';
 import { App, Button, Tooltip } from 'antd';
 import { useEffect, useRef, useSyncExternalStore } from 'react';
-import { sceneAt } from '../../core/timeline/compile.ts';
 import { clock, framesToMs } from '../../core/time.ts';
+import { sceneAt } from '../../core/timeline/compile.ts';
 import { usePiece, usePieceState } from './context.ts';
 
 /** Pixels of the monitor's long side: sharp at its size on the screen, light enough to play. */
-const LONG_SIDE = 960;
+const LONG_SIDE = 800;
 
 /** Plays the true result. */
 export function Monitor() {
@@ -20,7 +26,6 @@ export function Monitor() {
   const k = LONG_SIDE / Math.max(timeline.width, timeline.height);
   const width = Math.round(timeline.width * k);
   const height = Math.round(timeline.height * k);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a canvas of another size is empty and has to be painted anew
   useEffect(() => {
     player.attach(canvas.current);
     return () => player.attach(null);
@@ -46,16 +51,34 @@ export function Monitor() {
   };
   return (
     <section className="monitor" aria-label="Monitor">
-      <button type="button" className="monitor__screen" aria-label={view.phase === 'paused' ? 'Play' : 'Pause'} onClick={() => player.toggle()}>
+      <button
+        type="button"
+        className="monitor__screen"
+        aria-label={view.phase === 'paused' ? 'Play' : 'Pause'}
+        onClick={() => player.toggle()}
+      >
         <canvas ref={canvas} width={width} height={height} />
       </button>
       <div className="monitor__keys">
         <Tooltip title="To the start (Home)">
-          <Button size="small" icon={<StepBackwardOutlined />} aria-label="To the start" onClick={() => player.seek(0)} />
+          <Button
+            size="small"
+            icon={<StepBackwardOutlined />}
+            aria-label="To the start"
+            onClick={() => player.seek(0)}
+          />
         </Tooltip>
         <Button
           size="small"
-          icon={view.phase === 'preparing' ? <LoadingOutlined /> : view.phase === 'playing' ? <PauseOutlined /> : <CaretRightOutlined />}
+          icon={
+            view.phase === 'preparing' ? (
+              <LoadingOutlined />
+            ) : view.phase === 'playing' ? (
+              <PauseOutlined />
+            ) : (
+              <CaretRightOutlined />
+            )
+          }
           onClick={() => {
             player.toggle();
             selectHere();
@@ -67,7 +90,12 @@ export function Monitor() {
           {clock(framesToMs(view.frame))} / {clock(framesToMs(timeline.frames))}
         </span>
         <Tooltip title="Save this frame as a picture">
-          <Button size="small" icon={<CameraOutlined />} aria-label="Save this frame as a picture" onClick={keepFrame} />
+          <Button
+            size="small"
+            icon={<CameraOutlined />}
+            aria-label="Save this frame as a picture"
+            onClick={keepFrame}
+          />
         </Tooltip>
       </div>
     </section>

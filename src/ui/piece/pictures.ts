@@ -1,8 +1,8 @@
 'use client';
 
 import type { Pictures } from '../../core/paint/context.ts';
-import type { ScenePicture, Timeline, ViewName } from '../../core/timeline/types.ts';
 import { FPS } from '../../core/time.ts';
+import type { ScenePicture, Timeline, ViewName } from '../../core/timeline/types.ts';
 import type { ShelfEntryView } from '../../server/shelf/view.ts';
 import { mediaUrl } from '../shared/media.ts';
 
@@ -63,7 +63,8 @@ export class BrowserPictures implements Pictures {
     const before = timeline.scenes[index - 1];
     const out: { picture: ScenePicture; frame: number }[] = [];
     if (scene?.picture) out.push({ picture: scene.picture, frame });
-    if (scene && before?.picture && frame < scene.dissolve) out.push({ picture: before.picture, frame: before.end - before.start + frame });
+    if (scene && before?.picture && frame < scene.dissolve)
+      out.push({ picture: before.picture, frame: before.end - before.start + frame });
     return out;
   }
 
@@ -103,7 +104,8 @@ export class BrowserPictures implements Pictures {
       const video = this.video(picture.assetId, picture.view);
       if (!video) continue;
       video.pause();
-      if (video.readyState < 2) await new Promise((r) => video.addEventListener('loadeddata', r, { once: true }));
+      if (video.readyState < 2)
+        await new Promise((r) => video.addEventListener('loadeddata', r, { once: true }));
       const at = ((f % picture.loopFrames) + 0.5) / FPS;
       const seeked = new Promise((r) => video.addEventListener('seeked', r, { once: true }));
       const shown = new Promise((r) => video.requestVideoFrameCallback(r));

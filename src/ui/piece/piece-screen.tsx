@@ -20,7 +20,12 @@ import { useShortcuts } from './use-shortcuts.ts';
 
 /** The main screen: sheet, monitor, tools of the pass, strip. */
 export function PieceScreen({ id }: { id: string }) {
-  const loaded = useQuery({ queryKey: ['piece', id], queryFn: () => api<Loaded>(`/api/pieces/${id}`), staleTime: Number.POSITIVE_INFINITY, gcTime: 0 });
+  const loaded = useQuery({
+    queryKey: ['piece', id],
+    queryFn: () => api<Loaded>(`/api/pieces/${id}`),
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 0,
+  });
   if (loaded.isPending) return <Waiting what="The piece is being opened" />;
   if (loaded.isError)
     return (
@@ -73,7 +78,15 @@ function Open({ loaded }: { loaded: Loaded }) {
   return <Ready store={store} player={player} complain={complain} />;
 }
 
-function Ready({ store, player, complain }: { store: PieceStore; player: Player; complain: (m: string) => void }) {
+function Ready({
+  store,
+  player,
+  complain,
+}: {
+  store: PieceStore;
+  player: Player;
+  complain: (m: string) => void;
+}) {
   const setter = useTypesetter();
   const timeline = useTimeline(store, setter);
   const material = useMaterial(store, timeline);

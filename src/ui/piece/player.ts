@@ -2,9 +2,9 @@
 
 import type { Context2D } from '../../core/paint/context.ts';
 import { paintFrame } from '../../core/paint/paint.ts';
+import { FPS } from '../../core/time.ts';
 import { sceneAt } from '../../core/timeline/compile.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
-import { FPS } from '../../core/time.ts';
 import { BrowserPictures } from './pictures.ts';
 import { Sound } from './sound.ts';
 
@@ -15,6 +15,9 @@ export interface PlayerView {
   frame: number;
   error: string | null;
 }
+
+/** A scene is shown so many frames before its end: its words stand, and have not begun to go. */
+const PREVIEW_BEFORE_END = 6;
 
 /** Plays a timeline in a canvas with the sound it will have: the clock is that of the sound. */
 export class Player {
@@ -29,6 +32,7 @@ export class Player {
   private raf = 0;
   private wish = 0;
   private painted = -1;
+  private preview: string | null = null;
   view: PlayerView = { phase: 'paused', frame: 0, error: null };
   private readonly listeners = new Set<() => void>();
 
@@ -60,10 +64,22 @@ export class Player {
     this.timeline = timeline;
     const last = Math.max(0, timeline.frames - 1);
     if (this.view.frame > last) this.update({ frame: last });
+    if (this.preview && this.view.phase === 'paused') this.showScene(this.preview);
+    else this.paint(true);
+  }
+
+  /** Shows a scene with all its words, while nothing plays; playing then begins at the scene's start. */
+  showScene(sceneId: string): void {
+    if (this.view.phase !== 'paused') return;
+    this.preview = sceneId;
+    const scene = this.timeline?.scenes.find((s) => s.sceneId === sceneId);
+    if (!scene) return;
+    this.update({ frame: Math.max(scene.start, scene.end - PREVIEW_BEFORE_END) });
     this.paint(true);
   }
 
   seek(frame: number): void {
+    this.preview = null;
     const at = Math.max(0, Math.min((this.timeline?.frames ?? 1) - 1, Math.round(frame)));
     const playing = this.view.phase !== 'paused';
     if (playing) this.halt();
@@ -82,14 +98,22 @@ export class Player {
     if (!timeline?.frames) return;
     this.halt();
     const wish = ++this.wish;
-    let frame = from ?? this.view.frame;
+    const shown = timeline.scenes.find((s) => s.sceneId === this.preview);
+    this.preview = null;
+    let frame = from ?? shown?.start ?? this.view.frame;
     if (frame >= timeline.frames - 2) frame = 0;
     this.update({ phase: 'preparing', frame, error: null });
     try {
       this.audio ??= new AudioContext({ sampleRate: 48_000 });
       await this.audio.resume();
       const buffer = await this.sound.mixOf(timeline);
-      await this.pictures.ready(timeline, sceneAt(timeline, frame), frame - (timeline.scenes[sceneAt(timeline, frame)]?.start ?? 0)).catch(() => undefined);
+      await this.pictures
+        .ready(
+          timeline,
+          sceneAt(timeline, frame),
+          frame - (timeline.scenes[sceneAt(timeline, frame)]?.start ?? 0),
+        )
+        .catch(() => undefined);
       if (wish !== this.wish) return;
       const source = this.audio.createBufferSource();
       source.buffer = buffer;
@@ -148,7 +172,16 @@ export class Player {
     const local = frame - (timeline.scenes[index]?.start ?? 0);
     this.pictures.follow(timeline, index, local, phase === 'playing');
     const ctx = canvas.getContext('2d', { alpha: false });
-    if (ctx) paintFrame(ctx as unknown as Context2D, timeline, index, local, this.pictures, canvas.width, canvas.height);
+    if (ctx)
+      paintFrame(
+        ctx as unknown as Context2D,
+        timeline,
+        index,
+        local,
+        this.pictures,
+        canvas.width,
+        canvas.height,
+      );
   }
 
   /** The picture of a frame at a size, as it will be rendered. */
@@ -164,7 +197,12 @@ export class Player {
     const ctx = canvas.getContext('2d', { alpha: false, willReadFrequently: true });
     if (!ctx) throw new Error('This browser gives no canvas.');
     paintFrame(ctx as unknown as Context2D, timeline, index, local, this.pictures, width, height);
-    return new Promise((resolve, reject) => canvas.toBlob((b) => (b ? resolve(b) : reject(new Error('The picture could not be made.'))), 'image/png'));
+    return new Promise((resolve, reject) =>
+      canvas.toBlob(
+        (b) => (b ? resolve(b) : reject(new Error('The picture could not be made.'))),
+        'image/png',
+      ),
+    );
   }
 
   dispose(): void {

@@ -12,7 +12,19 @@ import { usePiece } from './context.ts';
 import type { RowActions } from './row.tsx';
 
 /** The picture of a row; in the pass for pictures with its alternatives beside it. A picture can be dropped on it. */
-export function RowPicture({ scene, index, format, wide, actions }: { scene: Scene; index: number; format: Format; wide: boolean; actions: RowActions }) {
+export function RowPicture({
+  scene,
+  index,
+  format,
+  wide,
+  actions,
+}: {
+  scene: Scene;
+  index: number;
+  format: Format;
+  wide: boolean;
+  actions: RowActions;
+}) {
   const { byId } = useShelf();
   const { store } = usePiece();
   const [over, setOver] = useState(false);
@@ -34,7 +46,13 @@ export function RowPicture({ scene, index, format, wide, actions }: { scene: Sce
         if (id) actions.choose(scene.id, id);
       }}
     >
-      <button type="button" className={`frame${weak ? ' frame--weak' : ''}`} aria-label={`Pictures for scene ${index + 1}${entry ? `, now: ${entry.title}` : ', none yet'}`} onClick={() => store.setPass('pictures')} style={{ aspectRatio: aspect(format) }}>
+      <button
+        type="button"
+        className={`frame${weak ? ' frame--weak' : ''}`}
+        aria-label={`Pictures for scene ${index + 1}${entry ? `, now: ${entry.title}` : ', none yet'}`}
+        onClick={() => store.setPass('pictures')}
+        style={{ aspectRatio: aspect(format) }}
+      >
         {entry ? <Thumb entry={entry} format={format} /> : <PictureOutlined />}
         {entry?.kind === 'loop' && <span className="frame__kind">loop</span>}
       </button>
@@ -44,7 +62,13 @@ export function RowPicture({ scene, index, format, wide, actions }: { scene: Sce
           if (!alt) return null;
           return (
             <Tooltip key={a.assetId} title={`${alt.title}${a.reason ? `: ${a.reason}` : ''}`}>
-              <button type="button" className="frame frame--small" aria-label={`Use “${alt.title}” for scene ${index + 1}`} onClick={() => actions.choose(scene.id, a.assetId)} style={{ aspectRatio: aspect(format) }}>
+              <button
+                type="button"
+                className="frame frame--small"
+                aria-label={`Use “${alt.title}” for scene ${index + 1}`}
+                onClick={() => actions.choose(scene.id, a.assetId)}
+                style={{ aspectRatio: aspect(format) }}
+              >
                 <Thumb entry={alt} format={format} />
               </button>
             </Tooltip>
@@ -64,7 +88,18 @@ export function Thumb({ entry, format }: { entry: ShelfEntryView; format: Format
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: movement under the pointer is decoration; the title says what it is
     <span className="thumb" onMouseEnter={() => setLive(true)} onMouseLeave={() => setLive(false)}>
-      {live ? <video src={mediaUrl(entry, format === '9:16' ? 'tall' : 'wide')} muted loop autoPlay playsInline style={style} /> : <img src={src} alt="" style={style} loading="lazy" draggable={false} />}
+      {live ? (
+        <video
+          src={mediaUrl(entry, format === '9:16' ? 'tall' : 'wide')}
+          muted
+          loop
+          autoPlay
+          playsInline
+          style={style}
+        />
+      ) : (
+        <img src={src} alt="" style={style} loading="lazy" draggable={false} />
+      )}
     </span>
   );
 }

@@ -1,10 +1,18 @@
 'use client';
 
-import { ArrowDownOutlined, ArrowUpOutlined, CaretRightOutlined, CopyOutlined, DeleteOutlined, HolderOutlined, PlusOutlined } from '@ant-design/icons';
+import {
+  ArrowDownOutlined,
+  ArrowUpOutlined,
+  CaretRightOutlined,
+  CopyOutlined,
+  DeleteOutlined,
+  HolderOutlined,
+  PlusOutlined,
+} from '@ant-design/icons';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { Button, InputNumber, Select, Tooltip } from 'antd';
-import { memo, type KeyboardEvent, useState } from 'react';
+import { type KeyboardEvent, memo, useState } from 'react';
 import { WEAK } from '../../core/match/nab.ts';
 import type { Format, Layout, Scene } from '../../core/piece/types.ts';
 import { tokens } from '../../core/text/tokens.ts';
@@ -27,7 +35,6 @@ export interface RowActions {
   step(id: string, by: number): void;
   choose(id: string, assetId: string): void;
   playFrom(start: Frames): void;
-  show(start: Frames): void;
 }
 
 export interface RowProps {
@@ -50,36 +57,56 @@ const LAYOUT_LABELS: Record<Layout, string> = { title: 'Title', caption: 'Captio
 /** One scene of the sheet. */
 export const Row = memo(function Row(props: RowProps) {
   const { scene, index, selected, pass, actions, start, length, estimated } = props;
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: scene.id });
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: scene.id,
+  });
   const seconds = framesToMs(length) / 1000;
   const name = `Scene ${index + 1}`;
   return (
-    // biome-ignore lint/a11y/noStaticElementInteractions: a click anywhere in a row selects it; every control in it has its own keyboard way
-    // biome-ignore lint/a11y/useKeyWithClickEvents: see above
+    // biome-ignore lint/a11y/useKeyWithClickEvents: a click anywhere in a row selects it; every control in it has its own keyboard way
     <article
       ref={setNodeRef}
       data-scene={scene.id}
       aria-label={name}
       className={`row${selected ? ' row--selected' : ''}${isDragging ? ' row--dragged' : ''}`}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      onClick={(e) => {
-        actions.select(scene.id, e.ctrlKey || e.metaKey);
-        if (!selected) actions.show(start);
-      }}
+      onClick={(e) => actions.select(scene.id, e.ctrlKey || e.metaKey)}
     >
       <div className="row__edge">
-        <button type="button" className="row__handle" aria-label={`Move ${name}`} {...attributes} {...listeners}>
+        <button
+          type="button"
+          className="row__handle"
+          aria-label={`Move ${name}`}
+          {...attributes}
+          {...listeners}
+        >
           <HolderOutlined />
         </button>
         <span className="row__number">{index + 1}</span>
-        <Button size="small" type="text" icon={<CaretRightOutlined />} aria-label={`Play from ${name}`} onClick={() => actions.playFrom(start)} />
+        <Button
+          size="small"
+          type="text"
+          icon={<CaretRightOutlined />}
+          aria-label={`Play from ${name}`}
+          onClick={() => actions.playFrom(start)}
+        />
       </div>
-      <RowPicture scene={scene} index={index} format={props.format} wide={pass === 'pictures'} actions={actions} />
+      <RowPicture
+        scene={scene}
+        index={index}
+        format={props.format}
+        wide={pass === 'pictures'}
+        actions={actions}
+      />
       <div className="row__words">
         <Words {...props} />
         {pass === 'pictures' && scene.picture && (
-          <p className={`row__reason${scene.picture.by === 'nab' && scene.picture.confidence < WEAK ? ' row__reason--weak' : ''}`}>
-            {scene.picture.by === 'writer' ? 'Your choice' : `${scene.picture.confidence < WEAK ? 'A weak match: ' : ''}${scene.picture.reason}`}
+          <p
+            className={`row__reason${scene.picture.by === 'nab' && scene.picture.confidence < WEAK ? ' row__reason--weak' : ''}`}
+          >
+            {scene.picture.by === 'writer'
+              ? 'Your choice'
+              : `${scene.picture.confidence < WEAK ? 'A weak match: ' : ''}${scene.picture.reason}`}
           </p>
         )}
         {pass === 'voice' && <Spoken scene={scene} name={name} actions={actions} />}
@@ -87,7 +114,10 @@ export const Row = memo(function Row(props: RowProps) {
         {scene.wish && pass !== 'voice' && <p className="row__wish">picture: {scene.wish}</p>}
       </div>
       <div className="row__facts">
-        <span className={`row__time${estimated ? ' row__time--estimated' : ''}`} title={estimated ? 'Estimated: the voice is not there yet' : 'Length of the scene'}>
+        <span
+          className={`row__time${estimated ? ' row__time--estimated' : ''}`}
+          title={estimated ? 'Estimated: the voice is not there yet' : 'Length of the scene'}
+        >
           {seconds.toFixed(1)} s
         </span>
         <span className="row__clock">{clock(framesToMs(start))}</span>
@@ -102,17 +132,45 @@ export const Row = memo(function Row(props: RowProps) {
           popupMatchSelectWidth={false}
         />
         <Length {...props} />
-        <Tool label={`Insert a scene after ${name}`} icon={<PlusOutlined />} onClick={() => actions.insertAfter(scene.id)} />
-        <Tool label={`Duplicate ${name}`} icon={<CopyOutlined />} onClick={() => actions.duplicate(scene.id)} />
-        <Tool label={`Move ${name} up`} icon={<ArrowUpOutlined />} disabled={index === 0} onClick={() => actions.move(scene.id, -1)} />
-        <Tool label={`Move ${name} down`} icon={<ArrowDownOutlined />} disabled={props.last} onClick={() => actions.move(scene.id, 1)} />
+        <Tool
+          label={`Insert a scene after ${name}`}
+          icon={<PlusOutlined />}
+          onClick={() => actions.insertAfter(scene.id)}
+        />
+        <Tool
+          label={`Duplicate ${name}`}
+          icon={<CopyOutlined />}
+          onClick={() => actions.duplicate(scene.id)}
+        />
+        <Tool
+          label={`Move ${name} up`}
+          icon={<ArrowUpOutlined />}
+          disabled={index === 0}
+          onClick={() => actions.move(scene.id, -1)}
+        />
+        <Tool
+          label={`Move ${name} down`}
+          icon={<ArrowDownOutlined />}
+          disabled={props.last}
+          onClick={() => actions.move(scene.id, 1)}
+        />
         <Tool label={`Delete ${name}`} icon={<DeleteOutlined />} onClick={() => actions.remove(scene.id)} />
       </div>
     </article>
   );
 });
 
-function Tool({ label, icon, onClick, disabled = false }: { label: string; icon: React.ReactNode; onClick: () => void; disabled?: boolean }) {
+function Tool({
+  label,
+  icon,
+  onClick,
+  disabled = false,
+}: {
+  label: string;
+  icon: React.ReactNode;
+  onClick: () => void;
+  disabled?: boolean;
+}) {
   return (
     <Tooltip title={label.replace(/ Scene \d+/, '').replace(/ after$/, ' below')} mouseEnterDelay={0.6}>
       <Button
@@ -166,7 +224,10 @@ function Words({ scene, index, actions, last }: RowProps) {
   return (
     <div className={`words words--${scene.layout}`}>
       <div className="words__mirror" aria-hidden>
-        <Marked text={scene.shown} found={scene.picture?.by === 'nab' && !scene.wish ? scene.picture.found : []} />
+        <Marked
+          text={scene.shown}
+          found={scene.picture?.by === 'nab' && !scene.wish ? scene.picture.found : []}
+        />
         {'\u200b'}
       </div>
       <textarea
@@ -180,7 +241,11 @@ function Words({ scene, index, actions, last }: RowProps) {
         onKeyDown={onKeyDown}
         onPaste={(e) => {
           const text = e.clipboardData.getData('text/plain');
-          if (text.trim().includes('\n') && actions.paste(scene.id, e.currentTarget.selectionStart, e.currentTarget.selectionEnd, text)) e.preventDefault();
+          if (
+            text.trim().includes('\n') &&
+            actions.paste(scene.id, e.currentTarget.selectionStart, e.currentTarget.selectionEnd, text)
+          )
+            e.preventDefault();
         }}
       />
     </div>
@@ -209,10 +274,20 @@ function Spoken({ scene, name, actions }: { scene: Scene; name: string; actions:
         aria-label={`Spoken words of ${name}`}
         rows={1}
         value={scene.spoken ?? ''}
-        placeholder={scene.spoken === '' ? 'Silent' : 'Speaks what is shown; write here to say something else'}
+        placeholder={
+          scene.spoken === '' ? 'Silent' : 'Speaks what is shown; write here to say something else'
+        }
         onChange={(e) => actions.change(scene.id, 'Type spoken words', { spoken: e.target.value || null })}
       />
-      <Button size="small" type="text" onClick={() => actions.change(scene.id, scene.spoken === '' ? 'Speak again' : 'Make silent', { spoken: scene.spoken === '' ? null : '' })}>
+      <Button
+        size="small"
+        type="text"
+        onClick={() =>
+          actions.change(scene.id, scene.spoken === '' ? 'Speak again' : 'Make silent', {
+            spoken: scene.spoken === '' ? null : '',
+          })
+        }
+      >
         {scene.spoken === '' ? 'Speak' : 'Silent'}
       </Button>
     </div>
@@ -225,12 +300,23 @@ function Length({ scene, length, index, actions, stretched }: RowProps) {
   const own = scene.durationMs !== null;
   if (!own && !open)
     return (
-      <Button size="small" type="text" aria-label={`Set the length of scene ${index + 1}`} onClick={() => setOpen(true)}>
+      <Button
+        size="small"
+        type="text"
+        aria-label={`Set the length of scene ${index + 1}`}
+        onClick={() => setOpen(true)}
+      >
         Length
       </Button>
     );
   return (
-    <Tooltip title={stretched ? 'The voice needs longer than this, so the scene is as long as the voice.' : 'Seconds; empty it to follow the voice again'}>
+    <Tooltip
+      title={
+        stretched
+          ? 'The voice needs longer than this, so the scene is as long as the voice.'
+          : 'Seconds; empty it to follow the voice again'
+      }
+    >
       <InputNumber
         size="small"
         aria-label={`Length of scene ${index + 1} in seconds`}
@@ -241,7 +327,11 @@ function Length({ scene, length, index, actions, stretched }: RowProps) {
         status={stretched ? 'warning' : ''}
         value={own ? (scene.durationMs ?? 0) / 1000 : null}
         placeholder={(framesToMs(length) / 1000).toFixed(1)}
-        onChange={(v) => actions.change(scene.id, v === null ? 'Follow the voice' : 'Set length', { durationMs: v === null ? null : Math.round(v * 1000) })}
+        onChange={(v) =>
+          actions.change(scene.id, v === null ? 'Follow the voice' : 'Set length', {
+            durationMs: v === null ? null : Math.round(v * 1000),
+          })
+        }
         onBlur={() => setOpen(false)}
         style={{ width: 76 }}
       />

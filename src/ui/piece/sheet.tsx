@@ -1,7 +1,15 @@
 'use client';
 
 import { PlusOutlined } from '@ant-design/icons';
-import { closestCenter, DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, Empty } from 'antd';
 import { nanoid } from 'nanoid';
@@ -37,7 +45,12 @@ export function Sheet() {
     <section className={`sheet sheet--${pass}`} aria-label="Sheet" ref={list}>
       {scenes.length === 0 && (
         <Empty description="No scenes yet">
-          <Button icon={<PlusOutlined />} onClick={() => apply({ label: 'Insert scene', ops: [{ op: 'insert', at: 0, scene: emptyScene(nanoid(10)) }] })}>
+          <Button
+            icon={<PlusOutlined />}
+            onClick={() =>
+              apply({ label: 'Insert scene', ops: [{ op: 'insert', at: 0, scene: emptyScene(nanoid(10)) }] })
+            }
+          >
             Write the first line
           </Button>
         </Empty>

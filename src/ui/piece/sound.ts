@@ -1,17 +1,22 @@
 'use client';
 
 import { peaks } from '../../core/sound/mix.ts';
-import type { Timeline } from '../../core/timeline/types.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
+import type { Timeline } from '../../core/timeline/types.ts';
 import type { MixAnswer, MixMessage } from '../../workers/mix.worker.ts';
 
 /** Fetches takes and tracks, has them mixed in a worker, and keeps the result for playing. */
 export class Sound {
-  private readonly worker = new Worker(new URL('../../workers/mix.worker.ts', import.meta.url), { type: 'module' });
+  private readonly worker = new Worker(new URL('../../workers/mix.worker.ts', import.meta.url), {
+    type: 'module',
+  });
   private readonly decoder = new OfflineAudioContext(2, 1, SAMPLE_RATE);
   private readonly sent = new Map<string, Promise<void>>();
   private readonly waves = new Map<string, number[]>();
-  private readonly waiting = new Map<number, { resolve: (b: AudioBuffer) => void; reject: (e: Error) => void }>();
+  private readonly waiting = new Map<
+    number,
+    { resolve: (b: AudioBuffer) => void; reject: (e: Error) => void }
+  >();
   private nextId = 1;
   private mixed: { key: string; buffer: Promise<AudioBuffer> } | null = null;
 
@@ -22,7 +27,11 @@ export class Sound {
       if (!w) return;
       if ('error' in data) w.reject(new Error(data.error));
       else {
-        const buffer = new AudioBuffer({ numberOfChannels: 2, length: Math.max(1, data.left.length), sampleRate: SAMPLE_RATE });
+        const buffer = new AudioBuffer({
+          numberOfChannels: 2,
+          length: Math.max(1, data.left.length),
+          sampleRate: SAMPLE_RATE,
+        });
         if (data.left.length) {
           buffer.copyToChannel(data.left as Float32Array<ArrayBuffer>, 0);
           buffer.copyToChannel(data.right as Float32Array<ArrayBuffer>, 1);
@@ -45,7 +54,7 @@ export class Sound {
     return this.once(`take/${key}`, async () => {
       const buffer = await this.decode(`/media/takes/${key}`);
       const samples = buffer.getChannelData(0).slice();
-      this.waves.set(key, peaks(samples, Math.min(160, Math.max(20, Math.round(samples.length / 2400)))));
+      this.waves.set(key, peaks(samples, Math.min(260, Math.max(60, Math.round(samples.length / 800)))));
       this.post({ kind: 'take', key, samples });
     });
   }
@@ -53,7 +62,14 @@ export class Sound {
   private fetchTrack(key: string): Promise<void> {
     return this.once(`track/${key}`, async () => {
       const buffer = await this.decode(`/media/tracks/${key}`);
-      this.post({ kind: 'track', key, track: { left: buffer.getChannelData(0).slice(), right: buffer.getChannelData(buffer.numberOfChannels - 1).slice() } });
+      this.post({
+        kind: 'track',
+        key,
+        track: {
+          left: buffer.getChannelData(0).slice(),
+          right: buffer.getChannelData(buffer.numberOfChannels - 1).slice(),
+        },
+      });
     });
   }
 

@@ -10,7 +10,11 @@ import { ApiError, api } from '../shared/api.ts';
 
 export type Pass = 'words' | 'pictures' | 'voice' | 'music';
 
-export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'waiting'; message: string } | { kind: 'lost'; message: string };
+export type SaveState =
+  | { kind: 'saved' }
+  | { kind: 'saving' }
+  | { kind: 'waiting'; message: string }
+  | { kind: 'lost'; message: string };
 
 /** Something that can be undone or redone: applying `edit` does it. */
 interface Step {
@@ -27,6 +31,8 @@ export interface PieceState {
   save: SaveState;
   selected: string[];
   pass: Pass;
+  /** The renders stand in place of the tools. */
+  delivering: boolean;
   takes: Record<string, TakeFact>;
   /** Takes that cannot be made, with the reason. */
   refusedTakes: Record<string, string>;
@@ -73,6 +79,7 @@ export class PieceStore {
       save: { kind: 'saved' },
       selected: loaded.piece.scenes[0] ? [loaded.piece.scenes[0].id] : [],
       pass: 'words',
+      delivering: false,
       takes: loaded.takes,
       refusedTakes: {},
       track: null,
@@ -104,7 +111,11 @@ export class PieceStore {
   }
 
   setPass(pass: Pass): void {
-    this.store.setState({ pass });
+    this.store.setState({ pass, delivering: false });
+  }
+
+  setDelivering(delivering: boolean): void {
+    this.store.setState({ delivering });
   }
 
   addTake(take: TakeFact): void {
@@ -125,7 +136,10 @@ export class PieceStore {
     if (!result.ok) return result.failure.message;
     const now = Date.now();
     const last = this.pending.length > this.sending ? this.pending.at(-1) : undefined;
-    const merged = kind === 'do' && last?.kind === 'do' && now - this.lastTyped < TYPING_MS ? mergeTyping(last.edit, edit) : null;
+    const merged =
+      kind === 'do' && last?.kind === 'do' && now - this.lastTyped < TYPING_MS
+        ? mergeTyping(last.edit, edit)
+        : null;
     this.lastTyped = now;
     if (merged && last && undo.at(-1)?.id === last.id) {
       last.edit = merged;
@@ -135,7 +149,8 @@ export class PieceStore {
       this.pending.push({ id, kind, ref, edit });
       const step: Step = { id: ref ?? id, label: edit.label, edit: result.inverse };
       if (kind === 'do') this.store.setState({ piece: result.piece, undo: [...undo, step], redo: [] });
-      else if (kind === 'undo') this.store.setState({ piece: result.piece, undo: undo.slice(0, -1), redo: [...redo, step] });
+      else if (kind === 'undo')
+        this.store.setState({ piece: result.piece, undo: undo.slice(0, -1), redo: [...redo, step] });
       else this.store.setState({ piece: result.piece, undo: [...undo, step], redo: redo.slice(0, -1) });
     }
     const alive = new Set(this.state.piece.scenes.map((s) => s.id));
@@ -158,14 +173,19 @@ export class PieceStore {
     const batch = this.pending.slice(0, 400);
     this.sending = batch.length;
     try {
-      const { rev } = await api<{ rev: number }>(`/api/pieces/${this.state.id}/edits`, { body: { baseRev: this.rev, entries: batch } });
+      const { rev } = await api<{ rev: number }>(`/api/pieces/${this.state.id}/edits`, {
+        body: { baseRev: this.rev, entries: batch },
+      });
       this.acknowledge(batch, rev);
       this.retryMs = 1000;
     } catch (e) {
       this.sending = 0;
-      if (e instanceof ApiError && e.status === 409) this.rebase(e.body as unknown as { rev: number; since: StoredEntry[] });
+      if (e instanceof ApiError && e.status === 409)
+        this.rebase(e.body as unknown as { rev: number; since: StoredEntry[] });
       else if (e instanceof ApiError && (e.status === 404 || e.status === 422 || e.status === 400)) {
-        this.store.setState({ save: { kind: 'lost', message: `${e.message} Reload the page to go on from the last saved state.` } });
+        this.store.setState({
+          save: { kind: 'lost', message: `${e.message} Reload the page to go on from the last saved state.` },
+        });
         return;
       } else {
         this.store.setState({ save: { kind: 'waiting', message: (e as Error).message } });
@@ -214,10 +234,16 @@ export class PieceStore {
   /** Keeps in the browser what the server has not acknowledged. */
   private keep(): void {
     try {
-      if (this.pending.length) localStorage.setItem(this.storageKey, JSON.stringify({ rev: this.rev, entries: this.pending }));
+      if (this.pending.length)
+        localStorage.setItem(this.storageKey, JSON.stringify({ rev: this.rev, entries: this.pending }));
       else localStorage.removeItem(this.storageKey);
     } catch {
-      this.store.setState({ save: { kind: 'waiting', message: 'This browser keeps no copy of unsaved edits (its storage is full or off).' } });
+      this.store.setState({
+        save: {
+          kind: 'waiting',
+          message: 'This browser keeps no copy of unsaved edits (its storage is full or off).',
+        },
+      });
     }
   }
 
@@ -237,7 +263,10 @@ export class PieceStore {
   /** When the page goes away: a last try to send. What does not arrive is taken up at the next visit. */
   leave(): void {
     if (!this.pending.length) return;
-    void api(`/api/pieces/${this.state.id}/edits`, { body: { baseRev: this.rev, entries: this.pending }, keepalive: true }).catch(() => undefined);
+    void api(`/api/pieces/${this.state.id}/edits`, {
+      body: { baseRev: this.rev, entries: this.pending },
+      keepalive: true,
+    }).catch(() => undefined);
   }
 }
 

@@ -61,16 +61,32 @@ export function Strip() {
         <span>Words</span>
         <span>Music</span>
       </div>
-      {/* biome-ignore lint/a11y/noStaticElementInteractions: pointing is a second way; the slider below has the keyboard's */}
-      <div className="strip__body" ref={body} onPointerDown={(e) => go(e.clientX)} onPointerMove={(e) => e.buttons === 1 && go(e.clientX)}>
+      <div
+        className="strip__body"
+        ref={body}
+        onPointerDown={(e) => go(e.clientX)}
+        onPointerMove={(e) => e.buttons === 1 && go(e.clientX)}
+      >
         <div className="strip__scenes">
           {timeline.scenes.map((s, i) => {
             const scene = piece.scenes[i];
             const entry = scene?.picture && byId.get(scene.picture.assetId);
             const thumb = entry && thumbFor(entry, piece.format);
             return (
-              <div key={s.sceneId} className={`strip__scene${selected.includes(s.sceneId) ? ' strip__scene--on' : ''}`} style={{ left: part(s.start), width: part(s.end - s.start) }} title={`${i + 1}. ${scene?.shown ?? ''} (${((s.end - s.start) / 30).toFixed(1)} s)`}>
-                {thumb && <img src={thumb.src} alt="" draggable={false} style={{ aspectRatio: aspect(piece.format), objectPosition: thumb.position }} />}
+              <div
+                key={s.sceneId}
+                className={`strip__scene${selected.includes(s.sceneId) ? ' strip__scene--on' : ''}`}
+                style={{ left: part(s.start), width: part(s.end - s.start) }}
+                title={`${i + 1}. ${scene?.shown ?? ''} (${((s.end - s.start) / 30).toFixed(1)} s)`}
+              >
+                {thumb && (
+                  <img
+                    src={thumb.src}
+                    alt=""
+                    draggable={false}
+                    style={{ aspectRatio: aspect(piece.format), objectPosition: thumb.position }}
+                  />
+                )}
                 <span>{scene?.shown}</span>
               </div>
             );

@@ -19,19 +19,29 @@ const STATES: Record<MaterialState['music'], string> = {
 export function MusicTools({ material }: { material: MaterialState }) {
   const { apply } = usePiece();
   const music = usePieceState((s) => s.piece.music);
-  const set = (label: string, patch: Partial<typeof music>) => apply({ label, ops: [{ op: 'piece', patch: { music: { ...music, ...patch } } }] });
+  const set = (label: string, patch: Partial<typeof music>) =>
+    apply({ label, ops: [{ op: 'piece', patch: { music: { ...music, ...patch } } }] });
   return (
     <>
       <div className="tools__head">
         <h2>Music</h2>
-        <Button size="small" disabled={music.mood === 'none'} onClick={() => set('Another tune', { seed: (music.seed % 999) + 1 })}>
+        <Button
+          size="small"
+          disabled={music.mood === 'none'}
+          onClick={() => set('Another tune', { seed: (music.seed % 999) + 1 })}
+        >
           Another tune
         </Button>
       </div>
       <p className="tools__note" aria-live="polite">
         {STATES[material.music]}
       </p>
-      <Radio.Group className="voices" value={music.mood} aria-label="Mood" onChange={(e) => set('Change music', { mood: e.target.value as Mood })}>
+      <Radio.Group
+        className="voices"
+        value={music.mood}
+        aria-label="Mood"
+        onChange={(e) => set('Change music', { mood: e.target.value as Mood })}
+      >
         {Object.entries(MOOD_RULES).map(([name, r]) => (
           <div key={name} className="voices__row">
             <Radio value={name}>
@@ -47,7 +57,8 @@ export function MusicTools({ material }: { material: MaterialState }) {
       </Radio.Group>
       <div className="tools__field">
         <span>
-          Level: {music.gainDb === 0 ? 'as mixed' : `${music.gainDb > 0 ? '+' : ''}${music.gainDb} dB`}; under the voice it goes down by {Math.round(MIX.musicOpenDb - MIX.musicUnderVoiceDb)} dB more
+          Level: {music.gainDb === 0 ? 'as mixed' : `${music.gainDb > 0 ? '+' : ''}${music.gainDb} dB`}; under
+          the voice it goes down by {Math.round(MIX.musicOpenDb - MIX.musicUnderVoiceDb)} dB more
         </span>
       </div>
       <Slider

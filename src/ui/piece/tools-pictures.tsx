@@ -24,14 +24,20 @@ export function PictureTools() {
   const chosen = useSelectedScene();
   const [query, setQuery] = useState('');
   const sceneId = chosen?.scene.id;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another scene begins with an empty search
   useEffect(() => setQuery(''), [sceneId]);
   const nab = useMutation({
-    mutationFn: () => api<Record<string, PictureChoice>>(`/api/pieces/${store.state.id}/nab`, { body: { piece: store.state.piece } }),
+    mutationFn: () =>
+      api<Record<string, PictureChoice>>(`/api/pieces/${store.state.id}/nab`, {
+        body: { piece: store.state.piece },
+      }),
     onSuccess: (choices) => {
       const edit = nabEdit(store.state.piece, choices);
       if (edit) apply(edit);
-      message.success(edit ? `${edit.ops.length} picture${edit.ops.length === 1 ? '' : 's'} changed. Your own choices stayed.` : 'The pictures are as good as they get; nothing changed.');
+      message.success(
+        edit
+          ? `${edit.ops.length} picture${edit.ops.length === 1 ? '' : 's'} changed. Your own choices stayed.`
+          : 'The pictures are as good as they get; nothing changed.',
+      );
     },
     onError: (e) => message.error(e.message),
   });
@@ -40,7 +46,13 @@ export function PictureTools() {
       <div className="tools__head">
         <h2>Pictures</h2>
         <Tooltip title="Chooses for all scenes at once; your own choices stay">
-          <Button type="primary" size="small" icon={<ThunderboltOutlined />} loading={nab.isPending} onClick={() => nab.mutate()}>
+          <Button
+            type="primary"
+            size="small"
+            icon={<ThunderboltOutlined />}
+            loading={nab.isPending}
+            onClick={() => nab.mutate()}
+          >
             Nab pictures
           </Button>
         </Tooltip>
@@ -48,15 +60,36 @@ export function PictureTools() {
       {!chosen && <p className="tools__note">Select a scene to change its picture.</p>}
       {chosen && (
         <>
-          <Input.Search aria-label={`Search a picture for scene ${chosen.index + 1}`} placeholder={`Own words for scene ${chosen.index + 1}`} allowClear value={query} onChange={(e) => setQuery(e.target.value)} />
-          <Results query={query} fallback={chosen.scene.wish || chosen.scene.shown} current={chosen.scene.picture?.assetId ?? null} sceneId={chosen.scene.id} />
+          <Input.Search
+            aria-label={`Search a picture for scene ${chosen.index + 1}`}
+            placeholder={`Own words for scene ${chosen.index + 1}`}
+            allowClear
+            value={query}
+            onChange={(e) => setQuery(e.target.value)}
+          />
+          <Results
+            query={query}
+            fallback={chosen.scene.wish || chosen.scene.shown}
+            current={chosen.scene.picture?.assetId ?? null}
+            sceneId={chosen.scene.id}
+          />
         </>
       )}
     </>
   );
 }
 
-function Results({ query, fallback, current, sceneId }: { query: string; fallback: string; current: string | null; sceneId: string }) {
+function Results({
+  query,
+  fallback,
+  current,
+  sceneId,
+}: {
+  query: string;
+  fallback: string;
+  current: string | null;
+  sceneId: string;
+}) {
   const format = usePieceState((s) => s.piece.format);
   const used = usePieceState((s) => s.piece.scenes).map((s) => s.picture?.assetId);
   const { byId } = useShelf();
@@ -64,7 +97,8 @@ function Results({ query, fallback, current, sceneId }: { query: string; fallbac
   const words = useDeferredValue(query.trim() || fallback);
   const found = useQuery({
     queryKey: ['search', words],
-    queryFn: ({ signal }) => api<Found[]>(`/api/shelf/search?limit=24&q=${encodeURIComponent(words.slice(0, 500))}`, { signal }),
+    queryFn: ({ signal }) =>
+      api<Found[]>(`/api/shelf/search?limit=24&q=${encodeURIComponent(words.slice(0, 500))}`, { signal }),
     placeholderData: (old) => old,
   });
   if (found.isError) return <p className="tools__note">{found.error.message}</p>;
@@ -76,7 +110,10 @@ function Results({ query, fallback, current, sceneId }: { query: string; fallbac
         const uses = used.filter((u) => u === f.assetId).length;
         return (
           <li key={f.assetId}>
-            <Tooltip title={`${entry.title}${f.reason ? `: ${f.reason}` : ''}${uses ? ' · in this piece already' : ''} · free`} mouseEnterDelay={0.4}>
+            <Tooltip
+              title={`${entry.title}${f.reason ? `: ${f.reason}` : ''}${uses ? ' · in this piece already' : ''} · free`}
+              mouseEnterDelay={0.4}
+            >
               <button
                 type="button"
                 className={`frame frame--result${f.assetId === current ? ' frame--current' : ''}`}

@@ -23,10 +23,29 @@ export function VoiceTools({ material }: { material: MaterialState }) {
     <>
       <div className="tools__head">
         <h2>Voice</h2>
-        {ready < wanted && <Progress size="small" percent={Math.round((ready / wanted) * 100)} format={() => `${ready} of ${wanted}`} style={{ width: 150 }} />}
+        {ready < wanted && (
+          <Progress
+            size="small"
+            percent={Math.round((ready / wanted) * 100)}
+            format={() => `${ready} of ${wanted}`}
+            style={{ width: 150 }}
+          />
+        )}
       </div>
-      <p className="tools__note">Listen to each on your own line: “{line.length > 70 ? `${line.slice(0, 70)}…` : line}”</p>
-      <Radio.Group className="voices" value={voice.name} aria-label="Voice" onChange={(e) => apply({ label: 'Change voice', ops: [{ op: 'piece', patch: { voice: { ...voice, name: e.target.value } } }] })}>
+      <p className="tools__note">
+        Listen to each on your own line: “{line.length > 70 ? `${line.slice(0, 70)}…` : line}”
+      </p>
+      <Radio.Group
+        className="voices"
+        value={voice.name}
+        aria-label="Voice"
+        onChange={(e) =>
+          apply({
+            label: 'Change voice',
+            ops: [{ op: 'piece', patch: { voice: { ...voice, name: e.target.value } } }],
+          })
+        }
+      >
         {VOICES.map((v) => (
           <div key={v.name} className="voices__row">
             <Radio value={v.name}>
@@ -35,8 +54,18 @@ export function VoiceTools({ material }: { material: MaterialState }) {
             <Button
               size="small"
               aria-label={audition.state?.voice === v.name ? `Stop ${v.label}` : `Listen to ${v.label}`}
-              icon={audition.state?.voice !== v.name ? <SoundOutlined /> : audition.state.phase === 'making' ? <LoadingOutlined /> : <PauseCircleOutlined />}
-              onClick={() => (audition.state?.voice === v.name ? audition.stop() : audition.listen(v.name, voice.pace, line))}
+              icon={
+                audition.state?.voice !== v.name ? (
+                  <SoundOutlined />
+                ) : audition.state.phase === 'making' ? (
+                  <LoadingOutlined />
+                ) : (
+                  <PauseCircleOutlined />
+                )
+              }
+              onClick={() =>
+                audition.state?.voice === v.name ? audition.stop() : audition.listen(v.name, voice.pace, line)
+              }
             />
           </div>
         ))}
@@ -52,7 +81,9 @@ export function VoiceTools({ material }: { material: MaterialState }) {
         key={voice.pace}
         defaultValue={voice.pace}
         marks={{ 0.75: 'slow', 1: 'its own', 1.35: 'quick' }}
-        onChangeComplete={(pace) => apply({ label: 'Change pace', ops: [{ op: 'piece', patch: { voice: { ...voice, pace } } }] })}
+        onChangeComplete={(pace) =>
+          apply({ label: 'Change pace', ops: [{ op: 'piece', patch: { voice: { ...voice, pace } } }] })
+        }
       />
       {Object.values(refused).map((reason) => (
         <p key={reason} className="tools__note">

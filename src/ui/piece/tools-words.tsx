@@ -13,20 +13,36 @@ export function WordsTools() {
       <h2>Words</h2>
       <div className="tools__line">
         <span>Captions on the screen, word by word with the voice</span>
-        <Switch size="small" aria-label="Captions" checked={captions} onChange={(on) => apply({ label: on ? 'Captions on' : 'Captions off', ops: [{ op: 'piece', patch: { captions: on } }] })} />
+        <Switch
+          size="small"
+          aria-label="Captions"
+          checked={captions}
+          onChange={(on) =>
+            apply({
+              label: on ? 'Captions on' : 'Captions off',
+              ops: [{ op: 'piece', patch: { captions: on } }],
+            })
+          }
+        />
       </div>
       {chosen && (
         <>
           <h3>Scene {chosen.index + 1}</h3>
-          <label className="tools__field">
+          <div className="tools__field">
             <span>What the picture should show</span>
             <Input
+              aria-label={`What the picture of scene ${chosen.index + 1} should show`}
               value={chosen.scene.wish}
               maxLength={300}
               placeholder="The line itself decides"
-              onChange={(e) => apply({ label: 'Change picture wish', ops: [{ op: 'scene', id: chosen.scene.id, patch: { wish: e.target.value } }] })}
+              onChange={(e) =>
+                apply({
+                  label: 'Change picture wish',
+                  ops: [{ op: 'scene', id: chosen.scene.id, patch: { wish: e.target.value } }],
+                })
+              }
             />
-          </label>
+          </div>
         </>
       )}
       <dl className="keys">

@@ -1,5 +1,6 @@
 'use client';
 
+import { RendersPanel } from '../renders/renders-panel.tsx';
 import { usePieceState } from './context.ts';
 import { MusicTools } from './tools-music.tsx';
 import { PictureTools } from './tools-pictures.tsx';
@@ -10,6 +11,13 @@ import type { MaterialState } from './use-material.ts';
 /** The tools of the pass, for the selected rows. */
 export function Tools({ material }: { material: MaterialState }) {
   const pass = usePieceState((s) => s.pass);
+  const delivering = usePieceState((s) => s.delivering);
+  if (delivering)
+    return (
+      <section className="tools" aria-label="Render">
+        <RendersPanel />
+      </section>
+    );
   return (
     <section className="tools" aria-label={`Tools: ${pass}`}>
       {pass === 'words' && <WordsTools />}

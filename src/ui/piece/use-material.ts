@@ -22,7 +22,9 @@ export function useTypesetter(): Typesetter | null {
   useEffect(() => {
     let alive = true;
     const faces = [...new Set([...FAMILIES.display, ...FAMILIES.text])].filter((f) => f !== 'Nab Emoji');
-    void Promise.all(faces.map((f) => document.fonts.load(`700 40px "${f}"`, f.endsWith('Ext') ? 'Łő' : 'Aa'))).then(() => {
+    void Promise.all(
+      faces.map((f) => document.fonts.load(`700 40px "${f}"`, f.endsWith('Ext') ? 'Łő' : 'Aa')),
+    ).then(() => {
       if (!alive) return;
       const ctx = document.createElement('canvas').getContext('2d');
       const measure: Measure = (text, font) => {
@@ -54,7 +56,8 @@ export function useTimeline(store: PieceStore, setter: Typesetter | null): Timel
     }
     const bare = compile(piece, { takes, assets, track: null }, setter);
     const { mood, seed } = piece.music;
-    const fits = track !== null && mood !== 'none' && track.key === trackKey(mood, seed, trackLength(bare.frames));
+    const fits =
+      track !== null && mood !== 'none' && track.key === trackKey(mood, seed, trackLength(bare.frames));
     return fits ? compile(piece, { takes, assets, track }, setter) : bare;
   }, [piece, takes, track, byId, setter]);
 }

@@ -2,7 +2,16 @@
 
 import { nanoid } from 'nanoid';
 import { type RefObject, useMemo } from 'react';
-import { choosePicture, deleteScenes, duplicateScenes, emptyScene, joinWithPrevious, moveScene, pasteLines, splitScene } from '../../core/piece/actions.ts';
+import {
+  choosePicture,
+  deleteScenes,
+  duplicateScenes,
+  emptyScene,
+  joinWithPrevious,
+  moveScene,
+  pasteLines,
+  splitScene,
+} from '../../core/piece/actions.ts';
 import type { Scene } from '../../core/piece/types.ts';
 import { cutScript } from '../../core/text/script.ts';
 import { usePiece } from './context.ts';
@@ -26,14 +35,18 @@ export function useRowActions(list: RefObject<HTMLElement | null>): RowActions {
     const select = (id: string, add: boolean) => {
       const { selected } = store.state;
       if (!add) {
-        if (selected.length !== 1 || selected[0] !== id) store.select([id]);
+        if (selected.length !== 1 || selected[0] !== id) {
+          store.select([id]);
+          player.showScene(id);
+        }
         return;
       }
       store.select(selected.includes(id) ? selected.filter((s) => s !== id) : [...selected, id]);
     };
     return {
       select,
-      change: (id: string, label: string, patch: Partial<Omit<Scene, 'id'>>) => apply({ label, ops: [{ op: 'scene', id, patch }] }),
+      change: (id: string, label: string, patch: Partial<Omit<Scene, 'id'>>) =>
+        apply({ label, ops: [{ op: 'scene', id, patch }] }),
       split: (id, caret) => {
         const done = splitScene(piece(), id, caret, newId);
         if (!done) return;
@@ -72,7 +85,9 @@ export function useRowActions(list: RefObject<HTMLElement | null>): RowActions {
         const to = indexOf(id) + by;
         if (to < 0 || to >= piece().scenes.length) return;
         apply(moveScene(id, to));
-        requestAnimationFrame(() => list.current?.querySelector<HTMLElement>(`[data-scene="${id}"] textarea`)?.focus());
+        requestAnimationFrame(() =>
+          list.current?.querySelector<HTMLElement>(`[data-scene="${id}"] textarea`)?.focus(),
+        );
       },
       paste: (id, from, to, text) => {
         const lines = cutScript(text, 'line').map((l) => l.shown);
@@ -91,7 +106,6 @@ export function useRowActions(list: RefObject<HTMLElement | null>): RowActions {
         if (scene) apply(choosePicture(scene, assetId));
       },
       playFrom: (start) => void player.play(start),
-      show: (start) => player.seek(start),
     };
   }, [store, apply, player, list]);
 }

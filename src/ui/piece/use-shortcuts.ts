@@ -29,7 +29,13 @@ export function useShortcuts(store: PieceStore, player: Player): void {
         void store.flush();
         return;
       }
-      if (typing || mod || e.altKey || target.closest('[role="dialog"], [role="menu"], [role="listbox"], .ant-segmented, .ant-slider')) return;
+      if (
+        typing ||
+        mod ||
+        e.altKey ||
+        target.closest('[role="dialog"], [role="menu"], [role="listbox"], .ant-segmented, .ant-slider')
+      )
+        return;
       const { frame } = player.view;
       const act: Record<string, () => void> = {
         ' ': () => player.toggle(),
@@ -49,4 +55,3 @@ export function useShortcuts(store: PieceStore, player: Player): void {
     return () => window.removeEventListener('keydown', onKey);
   }, [store, player]);
 }
-

@@ -21,9 +21,14 @@ export function Wave({ takeKey }: { takeKey: string | null }) {
   }, [takeKey, player]);
   if (!takeKey) return <p className="wave wave--none">The voice follows</p>;
   return (
-    <svg className="wave" viewBox={`0 0 ${wave?.length ?? 1} 2`} preserveAspectRatio="none" role="img" aria-label="Wave of the voice">
+    <svg
+      className="wave"
+      viewBox={`0 0 ${wave?.length ?? 1} 2`}
+      preserveAspectRatio="none"
+      role="img"
+      aria-label="Wave of the voice"
+    >
       {wave?.map((v, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: the bars of a wave have no other identity than their place
         <rect key={i} x={i} y={1 - v} width={0.7} height={Math.max(0.03, v * 2)} />
       ))}
     </svg>

@@ -12,7 +12,12 @@ import { api } from '../shared/api.ts';
 const ACTIVE = new Set(['waiting', 'running']);
 const POLL_MS = 900;
 
-const STEPS: Record<string, string> = { waiting: 'Waiting for its turn', voices: 'Voices and music', pictures: 'Painting', joining: 'Mixing and joining' };
+const STEPS: Record<string, string> = {
+  waiting: 'Waiting for its turn',
+  voices: 'Voices and music',
+  pictures: 'Painting',
+  joining: 'Mixing and joining',
+};
 
 /** Renders, of one piece or all, with progress; tells when one is done. */
 export function useRenders(pieceId?: string) {
@@ -26,8 +31,13 @@ export function useRenders(pieceId?: string) {
   useEffect(() => {
     for (const r of query.data ?? []) {
       const was = before.current.get(r.id);
-      if (was && ACTIVE.has(was) && r.state === 'done') notification.success({ title: 'The video is ready', description: `${r.title}, ${r.format}, ${r.height} lines` });
-      if (was && ACTIVE.has(was) && r.state === 'failed') notification.error({ title: 'The render failed', description: r.error ?? '' });
+      if (was && ACTIVE.has(was) && r.state === 'done')
+        notification.success({
+          title: 'The video is ready',
+          description: `${r.title}, ${r.format}, ${r.height} lines`,
+        });
+      if (was && ACTIVE.has(was) && r.state === 'failed')
+        notification.error({ title: 'The render failed', description: r.error ?? '' });
       before.current.set(r.id, r.state);
     }
   }, [query.data, notification]);
@@ -42,7 +52,12 @@ export function RenderList({ pieceId, newestRev }: { pieceId?: string; newestRev
   return (
     <ul className="renders">
       {renders.data.map((r) => (
-        <RenderRow key={r.id} render={r} all={!pieceId} older={newestRev !== undefined && r.rev < newestRev} />
+        <RenderRow
+          key={r.id}
+          render={r}
+          all={!pieceId}
+          older={newestRev !== undefined && r.rev < newestRev}
+        />
       ))}
     </ul>
   );
@@ -51,18 +66,38 @@ export function RenderList({ pieceId, newestRev }: { pieceId?: string; newestRev
 function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean; older: boolean }) {
   const client = useQueryClient();
   const { message } = App.useApp();
-  const after = { onSettled: () => client.invalidateQueries({ queryKey: ['renders'] }), onError: (e: Error) => message.error(e.message) };
-  const cancel = useMutation({ mutationFn: () => api(`/api/renders/${r.id}/cancel`, { method: 'POST' }), ...after });
-  const remove = useMutation({ mutationFn: () => api(`/api/renders/${r.id}`, { method: 'DELETE' }), ...after });
+  const after = {
+    onSettled: () => client.invalidateQueries({ queryKey: ['renders'] }),
+    onError: (e: Error) => message.error(e.message),
+  };
+  const cancel = useMutation({
+    mutationFn: () => api(`/api/renders/${r.id}/cancel`, { method: 'POST' }),
+    ...after,
+  });
+  const remove = useMutation({
+    mutationFn: () => api(`/api/renders/${r.id}`, { method: 'DELETE' }),
+    ...after,
+  });
   const active = ACTIVE.has(r.state);
   const percent = r.total ? Math.floor((r.done / r.total) * 100) : 0;
   return (
     <li className="render">
       <div className="render__head">
-        <strong>{all ? <Link href={`/piece/${r.pieceId}`}>{r.title || 'Untitled'}</Link> : `${r.format}, ${r.height} lines`}</strong>
+        <strong>
+          {all ? (
+            <Link href={`/piece/${r.pieceId}`}>{r.title || 'Untitled'}</Link>
+          ) : (
+            `${r.format}, ${r.height} lines`
+          )}
+        </strong>
         <span>
           {all && `${r.format}, ${r.height} lines · `}
-          {new Date(r.createdAt).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })}
+          {new Date(r.createdAt).toLocaleString('en-GB', {
+            day: 'numeric',
+            month: 'short',
+            hour: '2-digit',
+            minute: '2-digit',
+          })}
         </span>
         {r.state === 'failed' && <Tag color="error">failed</Tag>}
         {r.state === 'cancelled' && <Tag>cancelled</Tag>}
@@ -75,7 +110,12 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
             {STEPS[r.step] ?? r.step}
             {r.remainingMs !== null && r.done < r.total && `, about ${clock(r.remainingMs + 999)} left`}
           </span>
-          <Button size="small" icon={<CloseOutlined />} loading={cancel.isPending} onClick={() => cancel.mutate()}>
+          <Button
+            size="small"
+            icon={<CloseOutlined />}
+            loading={cancel.isPending}
+            onClick={() => cancel.mutate()}
+          >
             Cancel
           </Button>
         </div>
@@ -85,7 +125,12 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
         <div className="render__done">
           {r.state === 'done' && (
             <>
-              <Button size="small" type="primary" icon={<DownloadOutlined />} href={`/media/renders/${r.id}?download`}>
+              <Button
+                size="small"
+                type="primary"
+                icon={<DownloadOutlined />}
+                href={`/media/renders/${r.id}?download`}
+              >
                 Download
               </Button>
               <a href={`/media/renders/${r.id}`} target="_blank" rel="noreferrer">
@@ -96,7 +141,13 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
               </span>
             </>
           )}
-          <Button size="small" type="text" icon={<DeleteOutlined />} aria-label={`Remove this render of ${r.title}`} onClick={() => remove.mutate()} />
+          <Button
+            size="small"
+            type="text"
+            icon={<DeleteOutlined />}
+            aria-label={`Remove this render of ${r.title}`}
+            onClick={() => remove.mutate()}
+          />
         </div>
       )}
     </li>

@@ -11,12 +11,17 @@ export class ApiError extends Error {
 }
 
 /** Sends and reads JSON. Throws ApiError with the server's own words, or a plain error when there is no connection. */
-export async function api<T>(path: string, options: { method?: string; body?: unknown; keepalive?: boolean; signal?: AbortSignal } = {}): Promise<T> {
+export async function api<T>(
+  path: string,
+  options: { method?: string; body?: unknown; keepalive?: boolean; signal?: AbortSignal } = {},
+): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
       method: options.method ?? (options.body === undefined ? 'GET' : 'POST'),
-      ...(options.body === undefined ? {} : { body: JSON.stringify(options.body), headers: { 'Content-Type': 'application/json' } }),
+      ...(options.body === undefined
+        ? {}
+        : { body: JSON.stringify(options.body), headers: { 'Content-Type': 'application/json' } }),
       ...(options.keepalive ? { keepalive: true } : {}),
       ...(options.signal ? { signal: options.signal } : {}),
     });
@@ -33,7 +38,11 @@ export async function api<T>(path: string, options: { method?: string; body?: un
   }
   if (!response.ok) {
     const record = body as Record<string, unknown>;
-    throw new ApiError(response.status, String(record.error ?? `The server answered with ${response.status}.`), record);
+    throw new ApiError(
+      response.status,
+      String(record.error ?? `The server answered with ${response.status}.`),
+      record,
+    );
   }
   return body as T;
 }

@@ -3,7 +3,8 @@ import { coverCrop } from '../../core/timeline/framing.ts';
 import { STAGE, type ViewName } from '../../core/timeline/types.ts';
 import type { ShelfEntryView } from '../../server/shelf/view.ts';
 
-export const mediaUrl = (e: ShelfEntryView, view: ViewName): string => `/media/shelf/${e.id}/${view}?v=${e.views[view].hash.slice(0, 12)}`;
+export const mediaUrl = (e: ShelfEntryView, view: ViewName): string =>
+  `/media/shelf/${e.id}/${view}?v=${e.views[view].hash.slice(0, 12)}`;
 export const thumbUrl = (e: ShelfEntryView, view: ViewName): string => `${mediaUrl(e, view)}&thumb`;
 
 /** The view that a format shows, and where it has to be cut, as a CSS object-position. */
@@ -13,7 +14,10 @@ export function thumbFor(e: ShelfEntryView, format: Format): { src: string; posi
   const ratio = STAGE[format].width / STAGE[format].height;
   const c = coverCrop(width, height, ratio, focal);
   const share = (offset: number, room: number) => (room > 0.5 ? (offset / room) * 100 : 50);
-  return { src: thumbUrl(e, view), position: `${share(c.x, width - c.width)}% ${share(c.y, height - c.height)}%` };
+  return {
+    src: thumbUrl(e, view),
+    position: `${share(c.x, width - c.width)}% ${share(c.y, height - c.height)}%`,
+  };
 }
 
 /** CSS aspect-ratio of a format. */

@@ -8,7 +8,9 @@ const INK = '#1f1d24';
 
 /** Theme and data for every screen. */
 export function Providers({ children }: { children: ReactNode }) {
-  const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } }));
+  const [client] = useState(
+    () => new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } }),
+  );
   return (
     <ConfigProvider
       theme={{
@@ -28,7 +30,10 @@ export function Providers({ children }: { children: ReactNode }) {
           fontSize: 14,
           controlOutline: 'rgba(31,29,36,0.18)',
         },
-        components: { Segmented: { itemSelectedBg: INK, itemSelectedColor: '#fff', trackBg: '#e2e0e5' }, Button: { primaryShadow: 'none' } },
+        components: {
+          Segmented: { itemSelectedBg: INK, itemSelectedColor: '#fff', trackBg: '#e2e0e5' },
+          Button: { primaryShadow: 'none' },
+        },
       }}
     >
       <App component={false}>

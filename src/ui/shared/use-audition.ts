@@ -18,7 +18,9 @@ export function useAudition(onError: (message: string) => void) {
       stop();
       setState({ voice, phase: 'making' });
       try {
-        const take = await api<TakeFact>('/api/takes', { body: { text: text.slice(0, 300), voice: { name: voice, pace } } });
+        const take = await api<TakeFact>('/api/takes', {
+          body: { text: text.slice(0, 300), voice: { name: voice, pace } },
+        });
         const player = new Audio(`/media/takes/${take.key}`);
         audio.current = player;
         player.onended = () => setState(null);

@@ -1,8 +1,8 @@
 import { sql } from 'drizzle-orm';
 import { db } from '../../../server/db/client.ts';
 import { route } from '../../../server/http.ts';
-import { shelf } from '../../../server/shelf/shelf.ts';
 import { embedder } from '../../../server/shelf/embedder.ts';
+import { shelf } from '../../../server/shelf/shelf.ts';
 
 export const dynamic = 'force-dynamic';
 

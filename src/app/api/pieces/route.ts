@@ -16,7 +16,12 @@ export const dynamic = 'force-dynamic';
 export const GET = route(async () => Response.json(await listPieces()));
 
 const schema = Joi.object({
-  script: Joi.string().trim().min(1).max(500_000).required().messages({ 'string.empty': 'There are no words in the script yet.' }),
+  script: Joi.string()
+    .trim()
+    .min(1)
+    .max(500_000)
+    .required()
+    .messages({ 'string.empty': 'There are no words in the script yet.' }),
   split: Joi.string()
     .valid(...SPLITS)
     .required(),
@@ -33,11 +38,17 @@ const schema = Joi.object({
 
 /** Begins a piece with a script: cut, pictures nabbed; the voices follow one by one from the client. */
 export const POST = route(async (request) => {
-  const wish = await body<{ script: string; split: Split; format: Format; voice: string; mood: Mood }>(request, schema);
+  const wish = await body<{ script: string; split: Split; format: Format; voice: string; mood: Mood }>(
+    request,
+    schema,
+  );
   const lines = cutScript(wish.script, wish.split);
   if (!lines.length) throw new HttpError(400, 'There are no words in this script that could become a scene.');
   if (lines.length > LIMITS.scenes)
-    throw new HttpError(400, `This script makes ${lines.length} scenes; a piece holds at most ${LIMITS.scenes}. Take a part of it, or cut by paragraph.`);
+    throw new HttpError(
+      400,
+      `This script makes ${lines.length} scenes; a piece holds at most ${LIMITS.scenes}. Take a part of it, or cut by paragraph.`,
+    );
   const draft = draftFromLines(lines, wish, () => nanoid(10));
   const edit = nabEdit(draft, await nabPiece(draft));
   const result = edit ? applyEdit(draft, edit) : null;

@@ -6,7 +6,9 @@ import { listRenders, requestRender } from '../../../server/renders/renders.ts';
 
 export const dynamic = 'force-dynamic';
 
-export const GET = route(async (request) => Response.json(await listRenders(new URL(request.url).searchParams.get('piece') ?? undefined)));
+export const GET = route(async (request) =>
+  Response.json(await listRenders(new URL(request.url).searchParams.get('piece') ?? undefined)),
+);
 
 const schema = Joi.object({
   pieceId: Joi.string().max(24).required(),
@@ -19,6 +21,7 @@ export const POST = route(async (request) => {
   const { pieceId, height } = await body<{ pieceId: string; height: Height }>(request, schema);
   const found = await loadPiece(pieceId);
   if (!found) throw new HttpError(404, 'There is no such piece.');
-  if (!found.piece.scenes.length) throw new HttpError(422, 'The piece has no scenes yet: write a line first.');
+  if (!found.piece.scenes.length)
+    throw new HttpError(422, 'The piece has no scenes yet: write a line first.');
   return Response.json({ id: await requestRender(pieceId, found.piece, found.rev, height) }, { status: 201 });
 });

@@ -16,7 +16,10 @@ const schema = Joi.object({
 
 /** The take of a text; the same question gives the same take, spoken once. */
 export const POST = route(async (request) => {
-  const { text, voice } = await body<{ text: string; voice: { name: string; pace: number } }>(request, schema);
+  const { text, voice } = await body<{ text: string; voice: { name: string; pace: number } }>(
+    request,
+    schema,
+  );
   try {
     return Response.json(await takeOf(text, voice));
   } catch (e) {

@@ -12,6 +12,10 @@ const schema = Joi.object({
 });
 
 export const POST = route(async (request) => {
-  const { mood, seed, lengthMs } = await body<{ mood: Exclude<Mood, 'none'>; seed: number; lengthMs: number }>(request, schema);
+  const { mood, seed, lengthMs } = await body<{
+    mood: Exclude<Mood, 'none'>;
+    seed: number;
+    lengthMs: number;
+  }>(request, schema);
   return Response.json(await trackOf(mood, seed, lengthMs));
 });

@@ -10,7 +10,8 @@ export const dynamic = 'force-dynamic';
 export const GET = route<Context>(async (_, { params }) => {
   const { id } = await params;
   const found = await loadPiece(id);
-  if (!found) throw new HttpError(404, 'There is no such piece. It may have been made on another installation.');
+  if (!found)
+    throw new HttpError(404, 'There is no such piece. It may have been made on another installation.');
   const [entries, facts] = await Promise.all([history(id), knownFacts(found.piece)]);
   return Response.json({ id, ...found, history: entries, takes: facts.takes });
 });

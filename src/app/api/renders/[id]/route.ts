@@ -12,6 +12,7 @@ export const GET = route<Context>(async (_, { params }) => {
 });
 
 export const DELETE = route<Context>(async (_, { params }) => {
-  if (!(await deleteRender((await params).id))) throw new HttpError(409, 'A render that is under way is cancelled first, then removed.');
+  if (!(await deleteRender((await params).id)))
+    throw new HttpError(409, 'A render that is under way is cancelled first, then removed.');
   return Response.json({ ok: true });
 });

@@ -1,15 +1,15 @@
 'use client';
 
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { App, Button, Drawer, Segmented } from 'antd';
+import { App, Button, Segmented } from 'antd';
 import { useState } from 'react';
-import { renderSize, type Height } from '../../core/timeline/segments.ts';
-import { api } from '../shared/api.ts';
+import { type Height, renderSize } from '../../core/timeline/segments.ts';
 import { usePiece, usePieceState } from '../piece/context.ts';
+import { api } from '../shared/api.ts';
 import { RenderList } from './render-list.tsx';
 
 /** Asks for a video of the piece as it is, and shows those there are. The piece can be edited on meanwhile. */
-export function RendersDrawer({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function RendersPanel() {
   const { store, timeline } = usePiece();
   const id = usePieceState((s) => s.id);
   const client = useQueryClient();
@@ -25,7 +25,13 @@ export function RendersDrawer({ open, onClose }: { open: boolean; onClose: () =>
   });
   const size = renderSize(timeline, height);
   return (
-    <Drawer title="Render" open={open} onClose={onClose} mask={false} size={380} placement="right" destroyOnHidden>
+    <>
+      <div className="tools__head">
+        <h2>Render</h2>
+        <Button size="small" onClick={() => store.setDelivering(false)}>
+          Back to the tools
+        </Button>
+      </div>
       <div className="deliver">
         <Segmented
           aria-label="Lines of the short side"
@@ -39,13 +45,20 @@ export function RendersDrawer({ open, onClose }: { open: boolean; onClose: () =>
           ]}
         />
         <p>
-          MP4, {size.width} × {size.height}, 30 frames a second. It is made in the background: write on meanwhile.
+          MP4, {size.width} × {size.height}, 30 frames a second. It is made in the background: write on
+          meanwhile.
         </p>
-        <Button type="primary" block loading={ask.isPending} disabled={!timeline.frames} onClick={() => ask.mutate()}>
+        <Button
+          type="primary"
+          block
+          loading={ask.isPending}
+          disabled={!timeline.frames}
+          onClick={() => ask.mutate()}
+        >
           Start the render
         </Button>
       </div>
       <RenderList pieceId={id} />
-    </Drawer>
+    </>
   );
 }

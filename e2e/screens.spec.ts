@@ -1,0 +1,106 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { begin, pass, rows, voicesReady, words } from './steps.ts';
+
+async function accessible(page: Page, where: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  const found = violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
+  expect(found, where).toEqual([]);
+}
+
+test('every screen and pass meets WCAG 2.2 AA as far as axe can tell', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Pieces' })).toBeVisible();
+  await expect(page.locator('.piece-card').first()).toBeVisible();
+  await accessible(page, 'desk');
+  await page.goto('/renders');
+  await expect(page.locator('.render').first()).toBeVisible();
+  await accessible(page, 'renders');
+  await page.goto('/begin');
+  await page.getByRole('button', { name: 'Try with a sample' }).click();
+  await accessible(page, 'begin');
+  await begin(page);
+  await voicesReady(page);
+  await accessible(page, 'words');
+  for (const name of ['Pictures', 'Voice', 'Music'] as const) {
+    await pass(page, name);
+    await page.waitForLoadState('networkidle');
+    await accessible(page, name);
+  }
+  await page.getByRole('button', { name: 'Render', exact: true }).click();
+  await accessible(page, 'render');
+});
+
+test('the desk shows the demo pieces, finds by title, copies, puts away and brings back', async ({
+  page,
+}) => {
+  await page.goto('/');
+  const card = page.locator('.piece-card').filter({ hasText: 'How a town learned to glow' });
+  await expect(card).toHaveCount(1);
+  await page.getByLabel('Find a piece by its title').fill('learned to gl');
+  await expect(page.locator('.piece-card')).toHaveCount(1);
+  await page.getByRole('button', { name: 'More for How a town learned to glow' }).click();
+  await page.getByText('Copy', { exact: true }).click();
+  await expect(page.locator('.piece-card')).toHaveCount(2);
+  await page.getByRole('button', { name: 'More for How a town learned to glow (copy)' }).click();
+  await page.getByText('Put away', { exact: true }).last().click();
+  await expect(page.locator('.piece-card')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.locator('.piece-card')).toHaveCount(2);
+});
+
+test('wrong addresses and wrong requests get an answer that says what to do', async ({ page, request }) => {
+  await page.goto('/piece/nothing-here');
+  await expect(page.getByText('This piece cannot be opened')).toBeVisible();
+  await page.goto('/no-such-page');
+  await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
+  for (const [url, data, status] of [
+    ['/api/pieces', { script: '   ', split: 'line', format: '9:16', voice: 'maud', mood: 'none' }, 400],
+    ['/api/pieces', { script: 'x', split: 'word', format: '9:16', voice: 'maud', mood: 'none' }, 400],
+    ['/api/takes', { text: '🙂', voice: { name: 'maud', pace: 1 } }, 422],
+    ['/api/takes', { text: 'x', voice: { name: 'nobody', pace: 1 } }, 400],
+    ['/api/renders', { pieceId: 'none', height: 480 }, 404],
+    ['/api/renders', { pieceId: 'none', height: 481 }, 400],
+  ] as const) {
+    const answer = await request.post(url, { data });
+    expect(answer.status(), `${url} ${JSON.stringify(data)}`).toBe(status);
+    expect((await answer.json()).error).toBeTruthy();
+  }
+  expect(
+    (
+      await request.post('/api/pieces', { data: {}, headers: { origin: 'https://elsewhere.example' } })
+    ).status(),
+  ).toBe(403);
+  for (const url of [
+    '/media/takes/..%2f..%2fdb-password',
+    '/media/tracks/x',
+    '/media/shelf/..%2fx/wide',
+    '/media/renders/x',
+  ])
+    expect((await request.get(url)).status()).toBe(404);
+});
+
+test('a long script is a sheet of 200 rows that can still be typed in', async ({ page }) => {
+  await begin(
+    page,
+    Array.from(
+      { length: 200 },
+      (_, i) => `Line ${i} of the long piece speaks of boats, bread and lanterns.`,
+    ).join('\n'),
+  );
+  await expect(rows(page)).toHaveCount(200, { timeout: 60_000 });
+  await words(page, 150).click();
+  await words(page, 150).press('End');
+  await words(page, 150).pressSequentially(' And more.');
+  await expect(words(page, 150)).toHaveValue(/lanterns\. And more\.$/);
+});
+
+test('a narrow screen can look at a piece', async ({ page }) => {
+  const id = await begin(page);
+  await page.setViewportSize({ width: 390, height: 800 });
+  await page.goto(`/piece/${id}`);
+  await expect(page.locator('.monitor canvas')).toBeInViewport();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(392);
+});

@@ -1,0 +1,153 @@
+import { expect, test } from '@playwright/test';
+import { begin, lines, rows, SCRIPT, saved, stored, words } from './steps.ts';
+
+test('a pasted script is cut before the eyes of the writer and becomes a draft with pictures', async ({
+  page,
+}) => {
+  await page.goto('/begin');
+  await page.getByLabel('Script').fill(SCRIPT);
+  const cut = page.locator('ol.cut li');
+  await expect(cut).toHaveCount(5);
+  await expect(cut.first()).toContainText('title');
+  await expect(cut.nth(2)).toContainText('picture: a narrow boat');
+  await page.getByLabel('Cut by').getByText('Paragraphs').click();
+  await expect(cut).toHaveCount(2);
+  await page.getByLabel('Cut by').getByText('Lines').click();
+  await page.reload();
+  await expect(page.getByLabel('Script')).toHaveValue(SCRIPT);
+  await page.getByLabel('Cut by').getByText('Lines').click();
+  await page.getByRole('button', { name: 'Make the first draft' }).click();
+  await expect(rows(page)).toHaveCount(5);
+  await expect(rows(page).locator('.row__picture img').first()).toBeVisible();
+  await expect(
+    rows(page)
+      .nth(1)
+      .getByRole('button', { name: /^Pictures for scene 2, now: / }),
+  ).toBeVisible();
+  await expect(
+    rows(page)
+      .nth(2)
+      .getByRole('button', { name: /narrow boat|canal/i }),
+  ).toBeVisible();
+  await expect(rows(page).nth(1).locator('mark').first()).toBeVisible();
+  const names = await rows(page)
+    .locator('.row__picture .frame')
+    .evaluateAll((all) => all.map((f) => f.getAttribute('aria-label')));
+  expect(new Set(names).size).toBe(5);
+});
+
+test('rows are typed, split, joined, moved, doubled and deleted, and every step can be undone, also after a reload', async ({
+  page,
+}) => {
+  const id = await begin(page);
+  const start = await lines(page);
+  const first = words(page, 2);
+  await first.click();
+  await first.press('End');
+  await first.pressSequentially(' Every day.');
+  await expect(first).toHaveValue('The baker kneads the dough at dawn. Every day.');
+
+  for (let i = 0; i < ' Every day.'.length; i++) await first.press('ArrowLeft');
+  await first.press('Enter');
+  await expect(rows(page)).toHaveCount(6);
+  await expect(words(page, 3)).toHaveValue('Every day.');
+  await expect(words(page, 3)).toBeFocused();
+
+  await words(page, 3).press('Home');
+  await words(page, 3).press('Backspace');
+  await expect(rows(page)).toHaveCount(5);
+  await expect(words(page, 2)).toHaveValue('The baker kneads the dough at dawn. Every day.');
+
+  await words(page, 2).press('Alt+ArrowDown');
+  await expect(words(page, 3)).toHaveValue('The baker kneads the dough at dawn. Every day.');
+  await expect(words(page, 3)).toBeFocused();
+  await words(page, 3).press('Control+d');
+  await expect(rows(page)).toHaveCount(6);
+  await words(page, 4).press('Control+Shift+Backspace');
+  await expect(rows(page)).toHaveCount(5);
+  await words(page, 5).press('Control+Enter');
+  await expect(rows(page)).toHaveCount(6);
+  await words(page, 6).fill('A line of its own.');
+  await saved(page);
+  const end = await lines(page);
+  expect((await stored(page, id)).piece.scenes.map((s: { shown: string }) => s.shown)).toEqual(end);
+
+  await page.reload();
+  await expect(rows(page)).toHaveCount(6);
+  expect(await lines(page)).toEqual(end);
+  const undo = page.getByRole('button', { name: /^Undo/ });
+  while (await undo.isEnabled()) await undo.click();
+  expect(await lines(page)).toEqual(start);
+  const redo = page.getByRole('button', { name: /^Redo/ });
+  while (await redo.isEnabled()) await redo.click();
+  expect(await lines(page)).toEqual(end);
+  await page.keyboard.press('Control+z');
+  await saved(page);
+  await page.reload();
+  await expect(rows(page)).toHaveCount(6);
+  await expect(redo).toBeEnabled();
+});
+
+test('a row is dragged with the mouse and moved with the keys of its handle', async ({ page }) => {
+  await begin(page);
+  const handle = page.getByRole('button', { name: 'Move Scene 2', exact: true });
+  const from = await handle.boundingBox();
+  const to = await page.getByRole('button', { name: 'Move Scene 4', exact: true }).boundingBox();
+  if (!from || !to) throw new Error('The handles are not on the screen.');
+  await page.mouse.move(from.x + 8, from.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 8, from.y + 30, { steps: 5 });
+  await page.mouse.move(to.x + 8, to.y + 20, { steps: 12 });
+  await page.mouse.up();
+  await expect(words(page, 4)).toHaveValue(/baker/);
+  await page.getByRole('button', { name: 'Move Scene 4', exact: true }).focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Space');
+  await expect(words(page, 3)).toHaveValue(/baker/);
+});
+
+test('several pasted lines make several scenes', async ({ page }) => {
+  await begin(page);
+  await words(page, 5).click();
+  await words(page, 5).press('End');
+  await words(page, 5).evaluate((field) => {
+    const data = new DataTransfer();
+    data.setData('text/plain', ' And bring:\na lamp\na friend');
+    field.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  });
+  await expect(rows(page)).toHaveCount(7);
+  await expect(words(page, 7)).toHaveValue('a friend');
+});
+
+test('edits survive a lost connection, and a reload while it is lost', async ({ page }) => {
+  const id = await begin(page);
+  await saved(page);
+  await page.route('**/edits', (route) => route.abort());
+  await words(page, 2).fill('Written without a connection.');
+  await expect(page.locator('output.saved')).toHaveText(/Not saved yet/);
+  await page.reload();
+  await expect(words(page, 2)).toHaveValue('Written without a connection.');
+  expect((await stored(page, id)).piece.scenes[1].shown).not.toBe('Written without a connection.');
+  await page.unroute('**/edits');
+  await expect(page.locator('output.saved')).toHaveText(/Saved/, { timeout: 30_000 });
+  expect((await stored(page, id)).piece.scenes[1].shown).toBe('Written without a connection.');
+});
+
+test('two people edit the same piece: both edits are kept', async ({ page, browser }) => {
+  const id = await begin(page);
+  await saved(page);
+  const other = await browser.newPage({ baseURL: new URL(page.url()).origin });
+  await other.goto(`/piece/${id}`);
+  await expect(rows(other)).toHaveCount(5);
+  await words(other, 2).fill('Changed by the other.');
+  await saved(other);
+  await words(page, 3).fill('Changed by the one.');
+  await saved(page);
+  await expect(words(page, 2)).toHaveValue('Changed by the other.');
+  const scenes = (await stored(page, id)).piece.scenes;
+  expect([scenes[1].shown, scenes[2].shown]).toEqual(['Changed by the other.', 'Changed by the one.']);
+  await other.close();
+});

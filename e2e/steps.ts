@@ -1,0 +1,44 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+export const SCRIPT = `A small test of a big thing
+
+The baker kneads the dough at dawn.
+A boat goes down the canal under the bridge. [a narrow boat]
+Lanterns glow over the night market.
+Come along on Thursday.`;
+
+/** Begins a piece with a script, as a writer does, and waits for the sheet. */
+export async function begin(page: Page, script = SCRIPT, split = 'Lines'): Promise<string> {
+  await page.goto('/begin');
+  await page.getByLabel('Script').fill(script);
+  await page.getByLabel('Cut by').getByText(split).click();
+  await page.getByRole('button', { name: 'Make the first draft' }).click();
+  await expect(page.getByLabel('Sheet', { exact: true })).toBeVisible();
+  return page.url().split('/').pop() ?? '';
+}
+
+export const rows = (page: Page): Locator => page.getByLabel('Sheet', { exact: true }).getByRole('article');
+export const words = (page: Page, n: number): Locator =>
+  page.getByLabel(`Words of scene ${n}`, { exact: true });
+export const lines = (page: Page): Promise<string[]> =>
+  rows(page)
+    .locator('.words textarea')
+    .evaluateAll((all) => all.map((t) => (t as HTMLTextAreaElement).value));
+
+export async function saved(page: Page): Promise<void> {
+  await expect(page.locator('output.saved')).toHaveText(/Saved/);
+}
+
+/** Waits until all voices and the music are there. */
+export async function voicesReady(page: Page): Promise<void> {
+  await expect(page.locator('.row__time--estimated')).toHaveCount(0, { timeout: 90_000 });
+}
+
+export async function pass(page: Page, name: 'Words' | 'Pictures' | 'Voice' | 'Music'): Promise<void> {
+  await page.getByRole('navigation', { name: 'Passes' }).getByText(name).click();
+}
+
+/** The server's own copy of a piece. */
+export async function stored(page: Page, id: string) {
+  return (await page.request.get(`/api/pieces/${id}`)).json();
+}

@@ -1,0 +1,3 @@
+export async function bench(_: string[]): Promise<void> {
+  throw new Error('to be written');
+}

@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest';
+import { seeded } from '../hash.ts';
+import { CLAUSES, clauses, sentences } from './sentences.ts';
+
+describe('sentences', () => {
+  it('keeps abbreviations, initials, decimals and quotes together', () => {
+    expect(
+      sentences(
+        'Dr. Marrow lives at No. 4. She has 3.5 acres. “Come in!” she said. J. Fenn came at 7 p.m. and left.',
+      ),
+    ).toEqual([
+      'Dr. Marrow lives at No. 4.',
+      'She has 3.5 acres.',
+      '“Come in!” she said.',
+      'J. Fenn came at 7 p.m. and left.',
+    ]);
+  });
+
+  it('ends at question marks, exclamation marks and an ellipsis', () => {
+    expect(sentences('Really? Yes! Well… Then go.')).toEqual(['Really?', 'Yes!', 'Well…', 'Then go.']);
+  });
+
+  it('loses nothing but white space, whatever the text', () => {
+    const random = seeded('sentences');
+    const words = [
+      'The',
+      'boat',
+      'Dr.',
+      '3.5',
+      'said:',
+      '“Go!”',
+      'why?',
+      'e.g.',
+      'a',
+      'stop.',
+      'Ünal',
+      '🙂',
+      '(yes).',
+      '…',
+    ];
+    for (let i = 0; i < 200; i++) {
+      const text = Array.from(
+        { length: 1 + Math.floor(random() * 30) },
+        () => words[Math.floor(random() * words.length)],
+      ).join(' ');
+      expect(sentences(text).join(' ').replace(/\s+/g, ' ')).toBe(text);
+    }
+  });
+});
+
+describe('clauses', () => {
+  const long =
+    'The workshop opens every Thursday evening in the old boathouse, and anyone who carries a broken thing through its door is met by five neighbours, who bring screwdrivers, glue and a great deal of patience.';
+
+  it('leaves a short sentence alone', () => {
+    expect(clauses('They bring screwdrivers.')).toEqual(['They bring screwdrivers.']);
+  });
+
+  it('cuts a long sentence at punctuation or conjunctions into even parts that give it again', () => {
+    const parts = clauses(long);
+    expect(parts.join(' ')).toBe(long);
+    expect(parts.length).toBeGreaterThan(1);
+    for (const p of parts) {
+      expect(p.length).toBeLessThanOrEqual(CLAUSES.longest);
+      expect(p.length).toBeGreaterThanOrEqual(CLAUSES.shortest);
+    }
+    for (const p of parts.slice(0, -1)) expect(p).toMatch(/[,;:]$|\w$/);
+  });
+
+  it('never cuts inside a number', () => {
+    const text = `It cost 12,500 pounds in the first year, ${'and then a little more, '.repeat(8)}or 1,000,000 in all.`;
+    expect(clauses(text).join(' ')).toBe(text);
+    expect(clauses(text).some((p) => p.includes('12,500'))).toBe(true);
+  });
+
+  it('keeps a single endless word whole', () => {
+    expect(clauses('x'.repeat(400))).toEqual(['x'.repeat(400)]);
+  });
+});

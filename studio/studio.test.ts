@@ -1,0 +1,45 @@
+import { existsSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from './catalogue/index.ts';
+import { MOTIFS } from './motifs/index.ts';
+import { focalBox, paintLoop, paintStill } from './render.ts';
+
+describe('the catalogue', () => {
+  it('has unique ids, known motifs, and every picture on the shelf', () => {
+    expect(new Set(CATALOGUE.map((r) => r.id)).size).toBe(CATALOGUE.length);
+    for (const r of CATALOGUE) {
+      expect(MOTIFS[r.motif]).toBeDefined();
+      expect(existsSync(`shelf/${r.id}-wide.${r.kind === 'loop' ? 'mp4' : 'webp'}`)).toBe(true);
+    }
+  });
+  it('keeps the subject inside both views', () => {
+    for (const r of CATALOGUE)
+      for (const view of ['wide', 'tall'] as const) {
+        const [x, y, w, h] = focalBox(r, view);
+        expect(x).toBeGreaterThanOrEqual(0);
+        expect(x + w).toBeLessThanOrEqual(1.001);
+        expect(y + h).toBeLessThanOrEqual(1.001);
+      }
+  });
+});
+
+describe('the painter of the shelf', () => {
+  it('paints the same row to the same pixels, other rows to others', () => {
+    const [a, b] = CATALOGUE.filter((r) => r.kind === 'still').slice(4, 6);
+    if (!a || !b) throw new Error('rows are missing');
+    const one = Buffer.from(paintStill(a, 'wide', 0.08).data());
+    expect(one.equals(Buffer.from(paintStill(a, 'wide', 0.08).data()))).toBe(true);
+    expect(one.equals(Buffer.from(paintStill(b, 'wide', 0.08).data()))).toBe(false);
+  });
+  it('closes a loop without a jump and moves in between', () => {
+    const row = CATALOGUE.find((r) => r.id === 'waves-loop');
+    if (!row) throw new Error('the loop is missing');
+    const frames = [...paintLoop(row, 'wide', 12, 0.12).frames];
+    const differ = (x: Buffer, y: Buffer) =>
+      x.reduce((n, v, i) => n + Math.abs(v - (y[i] ?? 0)), 0) / x.length;
+    const steps = frames.map((f, i) => differ(f, frames[(i + 1) % frames.length] as Buffer));
+    const seam = steps[steps.length - 1] ?? 0;
+    expect(Math.max(...steps)).toBeGreaterThan(0.1);
+    expect(seam).toBeLessThanOrEqual(Math.max(...steps.slice(0, -1)) * 1.3 + 0.05);
+  });
+});
