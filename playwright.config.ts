@@ -11,6 +11,7 @@ export default defineConfig({
   outputDir: 'test-results',
   use: {
     baseURL: process.env.NABBET_URL ?? 'http://127.0.0.1:4300',
+    actionTimeout: 15_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: '/usr/bin/chromium',

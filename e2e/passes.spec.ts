@@ -100,7 +100,7 @@ test('the format changes at any time, and the monitor with it', async ({ page })
     ['Wide 16:9', 16 / 9],
     ['Square 1:1', 1],
   ] as const) {
-    await page.getByLabel('Format').click({ force: true });
+    await page.getByRole('combobox', { name: 'Format' }).click({ force: true });
     await page.getByTitle(label).last().click();
     await expect.poll(shape).toBeCloseTo(ratio, 2);
   }

@@ -6,7 +6,7 @@ const COMMANDS: Record<string, (argv: string[]) => Promise<void>> = {
   demo: async () => (await import('./demo.ts')).demo(),
   make,
   test: async (argv) => (await import('./test.ts')).test(argv),
-  bench: async (argv) => (await import('./bench.ts')).bench(argv),
+  bench: async () => (await import('./bench.ts')).bench(),
   paint: async (argv) => (await import('./paint.ts')).paint(argv),
 };
 

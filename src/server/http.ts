@@ -43,8 +43,8 @@ function sameOrigin(request: Request): void {
   const site = request.headers.get('sec-fetch-site');
   const origin = request.headers.get('origin');
   const host = request.headers.get('host');
-  const foreign =
-    site === 'cross-site' || (origin !== null && host !== null && new URL(origin).host !== host);
+  const from = origin === null ? null : URL.canParse(origin) ? new URL(origin).host : 'unknown';
+  const foreign = site === 'cross-site' || (from !== null && host !== null && from !== host);
   if (foreign) throw new HttpError(403, 'This request came from another site.');
 }
 

@@ -127,11 +127,11 @@ export function BeginScript() {
                 aria-label={audition.state ? 'Stop listening' : 'Listen to this voice on your first line'}
                 icon={
                   audition.state?.phase === 'making' ? (
-                    <LoadingOutlined />
+                    <LoadingOutlined aria-hidden />
                   ) : audition.state ? (
-                    <PauseCircleOutlined />
+                    <PauseCircleOutlined aria-hidden />
                   ) : (
-                    <SoundOutlined />
+                    <SoundOutlined aria-hidden />
                   )
                 }
                 onClick={() =>

@@ -144,15 +144,20 @@ function PieceCard({ piece }: { piece: PieceSummary }) {
         trigger={['click']}
         menu={{
           items: [
-            { key: 'copy', icon: <CopyOutlined />, label: 'Copy', onClick: () => copy.mutate() },
-            { key: 'away', icon: <InboxOutlined />, label: 'Put away', onClick: () => archive.mutate(true) },
+            { key: 'copy', icon: <CopyOutlined aria-hidden />, label: 'Copy', onClick: () => copy.mutate() },
+            {
+              key: 'away',
+              icon: <InboxOutlined aria-hidden />,
+              label: 'Put away',
+              onClick: () => archive.mutate(true),
+            },
           ],
         }}
       >
         <Button
           className="piece-card__menu"
           size="small"
-          icon={<MoreOutlined />}
+          icon={<MoreOutlined aria-hidden />}
           aria-label={`More for ${piece.title}`}
         />
       </Dropdown>

@@ -90,7 +90,7 @@ export function Head({ material }: { material: MaterialState }) {
       <Tooltip title={undo ? `Undo: ${undo.label}` : 'Nothing to undo'}>
         <Button
           aria-label={undo ? `Undo: ${undo.label}` : 'Undo'}
-          icon={<UndoOutlined />}
+          icon={<UndoOutlined aria-hidden />}
           disabled={!undo}
           onClick={() => store.undo()}
         />
@@ -98,14 +98,14 @@ export function Head({ material }: { material: MaterialState }) {
       <Tooltip title={redo ? `Redo: ${redo.label}` : 'Nothing to redo'}>
         <Button
           aria-label={redo ? `Redo: ${redo.label}` : 'Redo'}
-          icon={<RedoOutlined />}
+          icon={<RedoOutlined aria-hidden />}
           disabled={!redo}
           onClick={() => store.redo()}
         />
       </Tooltip>
       <Button
         type="primary"
-        icon={<DownloadOutlined />}
+        icon={<DownloadOutlined aria-hidden />}
         aria-pressed={delivering}
         onClick={() => store.setDelivering(!delivering)}
       >
@@ -120,11 +120,11 @@ function Saved() {
   const text = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet', lost: 'Cannot save' }[save.kind];
   const icon =
     save.kind === 'saved' ? (
-      <CheckOutlined />
+      <CheckOutlined aria-hidden />
     ) : save.kind === 'saving' ? (
-      <LoadingOutlined />
+      <LoadingOutlined aria-hidden />
     ) : (
-      <WarningOutlined />
+      <WarningOutlined aria-hidden />
     );
   const note =
     save.kind === 'waiting' || save.kind === 'lost' ? save.message : 'Every change is saved by itself';

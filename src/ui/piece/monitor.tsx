@@ -63,7 +63,7 @@ export function Monitor() {
         <Tooltip title="To the start (Home)">
           <Button
             size="small"
-            icon={<StepBackwardOutlined />}
+            icon={<StepBackwardOutlined aria-hidden />}
             aria-label="To the start"
             onClick={() => player.seek(0)}
           />
@@ -72,11 +72,11 @@ export function Monitor() {
           size="small"
           icon={
             view.phase === 'preparing' ? (
-              <LoadingOutlined />
+              <LoadingOutlined aria-hidden />
             ) : view.phase === 'playing' ? (
-              <PauseOutlined />
+              <PauseOutlined aria-hidden />
             ) : (
-              <CaretRightOutlined />
+              <CaretRightOutlined aria-hidden />
             )
           }
           onClick={() => {
@@ -92,7 +92,7 @@ export function Monitor() {
         <Tooltip title="Save this frame as a picture">
           <Button
             size="small"
-            icon={<CameraOutlined />}
+            icon={<CameraOutlined aria-hidden />}
             aria-label="Save this frame as a picture"
             onClick={keepFrame}
           />

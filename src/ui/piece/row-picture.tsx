@@ -53,7 +53,7 @@ export function RowPicture({
         onClick={() => store.setPass('pictures')}
         style={{ aspectRatio: aspect(format) }}
       >
-        {entry ? <Thumb entry={entry} format={format} /> : <PictureOutlined />}
+        {entry ? <Thumb entry={entry} format={format} /> : <PictureOutlined aria-hidden />}
         {entry?.kind === 'loop' && <span className="frame__kind">loop</span>}
       </button>
       {wide &&

@@ -80,13 +80,13 @@ export const Row = memo(function Row(props: RowProps) {
           {...attributes}
           {...listeners}
         >
-          <HolderOutlined />
+          <HolderOutlined aria-hidden />
         </button>
         <span className="row__number">{index + 1}</span>
         <Button
           size="small"
           type="text"
-          icon={<CaretRightOutlined />}
+          icon={<CaretRightOutlined aria-hidden />}
           aria-label={`Play from ${name}`}
           onClick={() => actions.playFrom(start)}
         />
@@ -134,27 +134,31 @@ export const Row = memo(function Row(props: RowProps) {
         <Length {...props} />
         <Tool
           label={`Insert a scene after ${name}`}
-          icon={<PlusOutlined />}
+          icon={<PlusOutlined aria-hidden />}
           onClick={() => actions.insertAfter(scene.id)}
         />
         <Tool
           label={`Duplicate ${name}`}
-          icon={<CopyOutlined />}
+          icon={<CopyOutlined aria-hidden />}
           onClick={() => actions.duplicate(scene.id)}
         />
         <Tool
           label={`Move ${name} up`}
-          icon={<ArrowUpOutlined />}
+          icon={<ArrowUpOutlined aria-hidden />}
           disabled={index === 0}
           onClick={() => actions.move(scene.id, -1)}
         />
         <Tool
           label={`Move ${name} down`}
-          icon={<ArrowDownOutlined />}
+          icon={<ArrowDownOutlined aria-hidden />}
           disabled={props.last}
           onClick={() => actions.move(scene.id, 1)}
         />
-        <Tool label={`Delete ${name}`} icon={<DeleteOutlined />} onClick={() => actions.remove(scene.id)} />
+        <Tool
+          label={`Delete ${name}`}
+          icon={<DeleteOutlined aria-hidden />}
+          onClick={() => actions.remove(scene.id)}
+        />
       </div>
     </article>
   );

@@ -46,7 +46,7 @@ export function Sheet() {
       {scenes.length === 0 && (
         <Empty description="No scenes yet">
           <Button
-            icon={<PlusOutlined />}
+            icon={<PlusOutlined aria-hidden />}
             onClick={() =>
               apply({ label: 'Insert scene', ops: [{ op: 'insert', at: 0, scene: emptyScene(nanoid(10)) }] })
             }

@@ -49,7 +49,7 @@ export function PictureTools() {
           <Button
             type="primary"
             size="small"
-            icon={<ThunderboltOutlined />}
+            icon={<ThunderboltOutlined aria-hidden />}
             loading={nab.isPending}
             onClick={() => nab.mutate()}
           >

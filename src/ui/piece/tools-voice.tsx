@@ -56,11 +56,11 @@ export function VoiceTools({ material }: { material: MaterialState }) {
               aria-label={audition.state?.voice === v.name ? `Stop ${v.label}` : `Listen to ${v.label}`}
               icon={
                 audition.state?.voice !== v.name ? (
-                  <SoundOutlined />
+                  <SoundOutlined aria-hidden />
                 ) : audition.state.phase === 'making' ? (
-                  <LoadingOutlined />
+                  <LoadingOutlined aria-hidden />
                 ) : (
-                  <PauseCircleOutlined />
+                  <PauseCircleOutlined aria-hidden />
                 )
               }
               onClick={() =>

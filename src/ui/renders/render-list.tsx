@@ -112,7 +112,7 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
           </span>
           <Button
             size="small"
-            icon={<CloseOutlined />}
+            icon={<CloseOutlined aria-hidden />}
             loading={cancel.isPending}
             onClick={() => cancel.mutate()}
           >
@@ -128,7 +128,7 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
               <Button
                 size="small"
                 type="primary"
-                icon={<DownloadOutlined />}
+                icon={<DownloadOutlined aria-hidden />}
                 href={`/media/renders/${r.id}?download`}
               >
                 Download
@@ -144,7 +144,7 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
           <Button
             size="small"
             type="text"
-            icon={<DeleteOutlined />}
+            icon={<DeleteOutlined aria-hidden />}
             aria-label={`Remove this render of ${r.title}`}
             onClick={() => remove.mutate()}
           />
