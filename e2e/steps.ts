@@ -13,7 +13,7 @@ export async function begin(page: Page, script = SCRIPT, split = 'Lines'): Promi
   await page.getByLabel('Script').fill(script);
   await page.getByLabel('Cut by').getByText(split).click();
   await page.getByRole('button', { name: 'Make the first draft' }).click();
-  await expect(page.getByLabel('Sheet', { exact: true })).toBeVisible();
+  await expect(page.getByLabel('Sheet', { exact: true })).toBeVisible({ timeout: 60_000 });
   return page.url().split('/').pop() ?? '';
 }
 

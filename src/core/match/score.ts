@@ -34,12 +34,16 @@ export const dot = (a: Vector, b: Vector): number => {
   return sum;
 };
 
+/** Words whose related tags are remembered. */
+const RELATED_KEPT = 20_000;
+
 /** A shelf prepared for matching: stems, rarity of words and vectors of tags are worked out once. */
 export class ShelfIndex {
   readonly items: readonly ShelfItem[];
   private readonly stems: Map<string, { tag: string; worth: number }>[];
   private readonly documentFrequency = new Map<string, number>();
   private readonly tagVectors: Map<string, Vector>;
+  private readonly related = new Map<string, Map<string, number>>();
 
   /** tagVectors: meaning of single tags, by tag; tags without one only match by stem. */
   constructor(items: readonly ShelfItem[], tagVectors: Map<string, Vector>) {
@@ -75,7 +79,7 @@ export class ShelfIndex {
     const words = contentWords(line.wish || line.text);
     const weights = words.map((w) => this.rarity(w.stem));
     const total = weights.reduce((a, b) => a + b, 0) || 1;
-    const soft = this.softTags(line, words.length);
+    const soft = this.softTags(line, words);
     const scored = this.items.map((item, i): Scored => {
       const meaning = Math.max(0, this.meaning(line, item));
       const stems = this.stems[i] as Map<string, { tag: string; worth: number }>;
@@ -87,7 +91,7 @@ export class ShelfIndex {
         let hit: WordHit | null = same ? { word: w.text, tag: same.tag, close: 1 } : null;
         for (const tag of item.tags) {
           const close = soft[k]?.get(tag) ?? 0;
-          const v = close >= MATCH.softFrom ? MATCH.softWorth * (close - 0.2) : 0;
+          const v = close > 0 ? MATCH.softWorth * (close - 0.2) : 0;
           if (v > worth) {
             worth = v;
             hit = { word: w.text, tag, close };
@@ -116,11 +120,22 @@ export class ShelfIndex {
     return (1 - MATCH.lineBesideWish) * of(line.wishVector) + MATCH.lineBesideWish * of(line.vector);
   }
 
-  /** For each word of the line, how close it is to every single tag. */
-  private softTags(line: MatchLine, words: number): Map<string, number>[] {
-    return Array.from({ length: words }, (_, k) => {
+  /** For each word, the single tags that are related to it and how close; worked out once a word. */
+  private softTags(line: MatchLine, words: readonly { text: string }[]): Map<string, number>[] {
+    return words.map((w, k) => {
+      const key = w.text.toLowerCase();
+      const known = this.related.get(key);
+      if (known) return known;
+      const near = new Map<string, number>();
       const v = line.wordVectors[k];
-      return v ? new Map([...this.tagVectors].map(([tag, t]) => [tag, dot(v, t)])) : new Map();
+      if (v)
+        for (const [tag, t] of this.tagVectors) {
+          const close = dot(v, t);
+          if (close >= MATCH.softFrom) near.set(tag, close);
+        }
+      if (this.related.size > RELATED_KEPT) this.related.clear();
+      this.related.set(key, near);
+      return near;
     });
   }
 }

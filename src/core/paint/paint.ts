@@ -5,7 +5,7 @@ import { LOOK } from './look.ts';
 import { paintWords } from './words.ts';
 
 /** Goes into the key of every rendered segment: raise it with any change of what is drawn. */
-export const PAINTER_VERSION = 2;
+export const PAINTER_VERSION = 3;
 
 /**
  * Paints one frame of a timeline onto a context of width x height pixels. The scene and the scene-local frame name the

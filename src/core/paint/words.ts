@@ -120,7 +120,10 @@ function tapeReach(line: PlacedLine, frame: number): number {
   return reach;
 }
 
-/** A strip with a soft edge below it; blurred shadows would cost more than everything else. */
+/**
+ * A strip with a soft shadow along its lower edge. Only the part of the shadow that is seen is filled: blurred or
+ * full-size shadows would cost more than everything else that is drawn.
+ */
 function tape(
   ctx: Context2D,
   x: number,
@@ -133,12 +136,12 @@ function tape(
 ): void {
   ctx.globalAlpha = alpha;
   ctx.fillStyle = LOOK.tapeShadow;
-  for (const [dx, dy, grow] of [
-    [3, 9, 3],
-    [2, 5, 0],
+  for (const [dx, drop, grow] of [
+    [3, 12, 3],
+    [2, 6, 0],
   ] as const) {
     ctx.beginPath();
-    ctx.roundRect(x + dx - grow, y + dy - grow, w + grow * 2, h + grow * 2, r + grow);
+    ctx.roundRect(x + dx - grow, y + h - r * 2, w + grow * 2, r * 2 + drop, r + grow);
     ctx.fill();
   }
   ctx.fillStyle = fill;

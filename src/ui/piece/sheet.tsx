@@ -5,6 +5,8 @@ import {
   closestCenter,
   DndContext,
   type DragEndEvent,
+  type DragOverEvent,
+  type DragStartEvent,
   KeyboardSensor,
   PointerSensor,
   useSensor,
@@ -40,6 +42,27 @@ export function Sheet() {
     },
     [apply, ids],
   );
+  const accessibility = useMemo(() => {
+    const place = (id: string | number | undefined) => ids.indexOf(String(id)) + 1;
+    return {
+      announcements: {
+        onDragStart: ({ active }: Pick<DragStartEvent, 'active'>) =>
+          `Scene ${place(active.id)} was picked up.`,
+        onDragOver: ({ active, over }: Pick<DragOverEvent, 'active' | 'over'>) =>
+          over ? `Scene ${place(active.id)} is over place ${place(over.id)}.` : undefined,
+        onDragEnd: ({ active, over }: Pick<DragEndEvent, 'active' | 'over'>) =>
+          over
+            ? `Scene ${place(active.id)} was put at place ${place(over.id)}.`
+            : `Scene ${place(active.id)} stays.`,
+        onDragCancel: ({ active }: Pick<DragStartEvent, 'active'>) =>
+          `Scene ${place(active.id)} stays where it was.`,
+      },
+      screenReaderInstructions: {
+        draggable:
+          'Press space to pick the scene up, the arrow keys to move it, space to put it down, escape to leave it.',
+      },
+    };
+  }, [ids]);
   const chosen = useMemo(() => new Set(selected), [selected]);
   return (
     <section className={`sheet sheet--${pass}`} aria-label="Sheet" ref={list}>
@@ -55,7 +78,13 @@ export function Sheet() {
           </Button>
         </Empty>
       )}
-      <DndContext id="sheet" sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+      <DndContext
+        accessibility={accessibility}
+        id="sheet"
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={onDragEnd}
+      >
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
           {scenes.map((scene, i) => {
             const t = timeline.scenes[i];
