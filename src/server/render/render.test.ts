@@ -144,6 +144,47 @@ describe('render', () => {
     expect(painted).toBe(0);
   });
 
+  it('joins fresh and kept parts into even time: every frame once, in order', async () => {
+    const changed = {
+      ...wanted,
+      scenes: wanted.scenes.with(
+        1,
+        scene('b', 'Something else is said here.', { picture: picture('lantern-loop') }),
+      ),
+    };
+    const next = (await prepare(changed)).timeline;
+    const out = path.join(folder, 'e.mp4');
+    let painted = 0;
+    await render(next, {
+      height: 480,
+      out,
+      onProgress: (p) => {
+        painted = p.painted;
+      },
+    });
+    expect(painted).toBeGreaterThan(0);
+    expect(painted).toBeLessThan(next.frames);
+    const { stdout } = await run('ffprobe', [
+      '-v',
+      'error',
+      '-select_streams',
+      'v',
+      '-show_entries',
+      'packet=pts',
+      '-of',
+      'csv=p=0',
+      out,
+    ]);
+    const pts = stdout
+      .toString()
+      .trim()
+      .split('\n')
+      .map((l) => Number.parseInt(l, 10))
+      .sort((a, b) => a - b);
+    expect(pts.length).toBe(next.frames);
+    expect(new Set(pts.slice(1).map((t, i) => t - (pts[i] ?? 0)))).toEqual(new Set([512]));
+  });
+
   it('stops when it is cancelled, and leaves no half file', async () => {
     const abort = new AbortController();
     const out = path.join(folder, 'c.mp4');

@@ -1,4 +1,3 @@
-import type { ChildProcess } from 'node:child_process';
 import { mkdir, mkdtemp, rename, rm, stat, utimes, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { createCanvas } from '@napi-rs/canvas';
@@ -40,9 +39,13 @@ export const ENCODER = [
   'bt709',
   '-color_range',
   'tv',
-  '-video_track_timescale',
-  '15360',
 ] as const;
+
+/** Ticks a second in every segment, so that they can be joined as they are. */
+const TIMESCALE = 15_360;
+
+/** Frames between two reports of progress. */
+const PROGRESS_FRAMES = 15;
 
 const SEGMENTS_KEPT = 4000;
 
@@ -77,30 +80,43 @@ export async function render(timeline: Timeline, options: RenderOptions): Promis
   const list = segments(timeline, size, ENCODER.join(' '), files);
   const folder = dataPath('segments');
   await mkdir(folder, { recursive: true });
-  const progress = { done: 0, total: timeline.frames, painted: 0 };
-  const painter = new SegmentPainter(timeline, size, folder);
+  const progress: RenderProgress = { done: 0, total: timeline.frames, painted: 0 };
+  const painter = new Painter(timeline, size);
   try {
-    for (const s of list) {
+    for (const { there, run: part } of await runs(list, folder)) {
       throwIfCancelled(options.signal);
-      const file = segmentFile(folder, s);
-      if (await stat(file).catch(() => null))
-        await utimes(file, new Date(), new Date()).catch(() => undefined);
-      else
-        await painter.paint(s, options.signal, async (n) => {
-          await options.onProgress?.({ ...progress, done: progress.done + n, painted: progress.painted + n });
+      if (there) {
+        for (const s of part)
+          await utimes(segmentFile(folder, s), new Date(), new Date()).catch(() => undefined);
+        progress.done += part.reduce((n, s) => n + s.to - s.from, 0);
+      } else
+        await paintRun(painter, part, size, folder, options.signal, async (frames) => {
+          progress.done += frames;
+          progress.painted += frames;
+          await options.onProgress?.({ ...progress });
         });
-      const fresh = painter.last === s.key;
-      progress.done += s.to - s.from;
-      if (fresh) progress.painted += s.to - s.from;
       await options.onProgress?.({ ...progress });
     }
-    await painter.finish();
   } finally {
-    await painter.close();
+    painter.close();
   }
   throwIfCancelled(options.signal);
   await join(timeline, list, folder, options.out);
   await keepNewest(folder, SEGMENTS_KEPT);
+}
+
+/** Neighbouring segments that are all there, or all missing. A key that comes twice is made once. */
+async function runs(list: Segment[], folder: string): Promise<{ there: boolean; run: Segment[] }[]> {
+  const out: { there: boolean; run: Segment[] }[] = [];
+  const made = new Set<string>();
+  for (const s of list) {
+    const there = made.has(s.key) || (await stat(segmentFile(folder, s)).catch(() => null)) !== null;
+    made.add(s.key);
+    const last = out.at(-1);
+    if (last?.there === there) last.run.push(s);
+    else out.push({ there, run: [s] });
+  }
+  return out;
 }
 
 const segmentFile = (folder: string, s: Segment) => path.join(folder, `${s.key}.mp4`);
@@ -109,107 +125,166 @@ function throwIfCancelled(signal?: AbortSignal): void {
   if (signal?.aborted) throw new RenderCancelled('The render was cancelled.');
 }
 
-/** Paints segments one after the other; the encoder of one may still be finishing while the next is begun. */
-class SegmentPainter {
-  /** Key of the segment painted last. */
-  last = '';
+/** Frames of a timeline as I420. */
+class Painter {
   private readonly pictures = new ServerPictures();
-  private pending: Promise<void> = Promise.resolve();
-  private readonly children = new Set<ChildProcess>();
   private readonly surface;
   private readonly convert;
 
   constructor(
     private readonly timeline: Timeline,
     private readonly size: { width: number; height: number },
-    private readonly folder: string,
   ) {
     this.surface = createCanvas(size.width, size.height);
     this.convert = converter(size.width, size.height);
   }
 
-  async paint(
-    s: Segment,
-    signal: AbortSignal | undefined,
-    onFrames: (n: number) => Promise<void>,
-  ): Promise<void> {
-    const { width, height } = this.size;
-    const temporary = path.join(this.folder, `${s.key}.${process.pid}.tmp.mp4`);
-    const child = start(
-      'ffmpeg',
-      [
-        '-y',
-        '-v',
-        'error',
-        '-f',
-        'rawvideo',
-        '-pix_fmt',
-        'yuv420p',
-        '-s',
-        `${width}x${height}`,
-        '-r',
-        String(FPS),
-        '-i',
-        'pipe:0',
-        ...ENCODER,
-        temporary,
-      ],
-      ['pipe', 'ignore', 'pipe'],
-    );
-    this.children.add(child);
-    let said = '';
-    child.stderr?.on('data', (d: Buffer) => {
-      said += d.toString();
-    });
-    const closed = new Promise<void>((resolve, reject) => {
-      child.on('error', reject);
-      child.on('close', (code) => {
-        this.children.delete(child);
-        if (code === 0) resolve();
-        else
-          reject(
-            new ProgramError(`The encoder ended with code ${code}: ${said.trim() || 'it said nothing'}`),
-          );
-      });
-    });
-    closed.catch(() => undefined);
-    child.stdin?.on('error', () => {
-      // The encoder went away: its exit code, or the cancelling, says why.
-    });
+  /** Draws a frame; the pixels are in the canvas. */
+  async draw(scene: number, frame: number): Promise<void> {
+    await this.pictures.prepare(this.timeline, scene, frame);
     const ctx = this.surface.getContext('2d', { alpha: false }) as unknown as Context2D;
-    let written: Promise<void> | null = null;
-    for (let f = s.from; f < s.to; f++) {
-      throwIfCancelled(signal);
-      await this.pictures.prepare(this.timeline, s.scene, f);
-      paintFrame(ctx, this.timeline, s.scene, f, this.pictures, width, height);
-      const rgba = this.surface.data();
-      if (written) await written;
-      this.convert.rgba.set(rgba);
-      this.convert.run();
-      written = new Promise((resolve, reject) =>
-        child.stdin?.write(this.convert.i420, (e) => (e ? reject(e) : resolve())),
-      );
-      written.catch(() => undefined);
-      if ((f - s.from) % 30 === 29) await onFrames(f - s.from + 1);
-      if (f % 4 === 0) (globalThis as { gc?: (o: { type: string }) => void }).gc?.({ type: 'minor' });
-      await new Promise((r) => setImmediate(r));
-    }
-    await written?.catch(async () => closed);
-    child.stdin?.end();
-    await this.pending;
-    this.last = s.key;
-    this.pending = closed.then(() => rename(temporary, segmentFile(this.folder, s)));
-    this.pending.catch(() => rm(temporary, { force: true }));
+    paintFrame(ctx, this.timeline, scene, frame, this.pictures, this.size.width, this.size.height);
   }
 
-  finish(): Promise<void> {
-    return this.pending;
+  /** The drawn frame for the encoder; the buffer is used again by the next call. */
+  i420(): Buffer {
+    this.convert.rgba.set(this.surface.data());
+    this.convert.run();
+    return this.convert.i420;
   }
 
-  async close(): Promise<void> {
+  close(): void {
     this.pictures.close();
-    for (const c of this.children) c.kill('SIGKILL');
-    await this.pending.catch(() => undefined);
+  }
+}
+
+/**
+ * Paints neighbouring segments through one encoder: a keyframe is forced at each seam, and the segment muxer writes each
+ * segment to a file of its own, which takes its place as soon as it is whole. What is whole stays, whatever happens
+ * afterwards.
+ */
+async function paintRun(
+  painter: Painter,
+  run: Segment[],
+  size: { width: number; height: number },
+  folder: string,
+  signal: AbortSignal | undefined,
+  onFrames: (frames: number) => Promise<void>,
+): Promise<void> {
+  const work = await mkdtemp(path.join(folder, 'run-'));
+  const seams: number[] = [];
+  for (const s of run.slice(0, -1)) seams.push((seams.at(-1) ?? 0) + s.to - s.from);
+  const split = seams.length
+    ? [
+        '-force_key_frames',
+        seams.map((f) => ((f - 0.02) / FPS).toFixed(5)).join(','),
+        '-segment_frames',
+        seams.join(','),
+      ]
+    : ['-segment_time', '100000'];
+  const args = [
+    ...[
+      '-y',
+      '-v',
+      'error',
+      '-f',
+      'rawvideo',
+      '-pix_fmt',
+      'yuv420p',
+      '-s',
+      `${size.width}x${size.height}`,
+      '-r',
+      String(FPS),
+    ],
+    ...[
+      '-i',
+      'pipe:0',
+      ...ENCODER,
+      ...split,
+      '-f',
+      'segment',
+      '-segment_format',
+      'mp4',
+      '-reset_timestamps',
+      '1',
+    ],
+    ...[
+      '-segment_format_options',
+      `video_track_timescale=${TIMESCALE}`,
+      '-segment_list',
+      'pipe:1',
+      '-segment_list_type',
+      'csv',
+    ],
+    path.join(work, '%06d.mp4'),
+  ];
+  const child = start('ffmpeg', args, ['pipe', 'pipe', 'pipe']);
+  let said = '';
+  child.stderr?.on('data', (d: Buffer) => {
+    said += d.toString();
+  });
+  let listed = 0;
+  let placed = 0;
+  let placing: Promise<void> = Promise.resolve();
+  /** A file is known to be closed when the next one is listed, or the encoder has ended. */
+  const place = (upTo: number): Promise<void> => {
+    placing = placing.then(async () => {
+      for (; placed < upTo; placed++)
+        await rename(
+          path.join(work, `${String(placed).padStart(6, '0')}.mp4`),
+          segmentFile(folder, run[placed] as Segment),
+        );
+    });
+    placing.catch(() => undefined);
+    return placing;
+  };
+  child.stdout?.on('data', (d: Buffer) => {
+    listed += d.toString().split('\n').length - 1;
+    void place(Math.min(run.length, listed - 1));
+  });
+  const closed = new Promise<void>((resolve, reject) => {
+    child.on('error', reject);
+    child.on('close', (code) => {
+      if (code === 0) resolve();
+      else
+        reject(new ProgramError(`The encoder ended with code ${code}: ${said.trim() || 'it said nothing'}`));
+    });
+  });
+  closed.catch(() => undefined);
+  child.stdin?.on('error', () => {
+    // The encoder went away: its exit code, or the cancelling, says why.
+  });
+  try {
+    let written: Promise<void> | null = null;
+    let count = 0;
+    for (const s of run)
+      for (let f = s.from; f < s.to; f++) {
+        throwIfCancelled(signal);
+        await painter.draw(s.scene, f);
+        if (written) await written;
+        const i420 = painter.i420();
+        written = new Promise((resolve, reject) =>
+          child.stdin?.write(i420, (e) => (e ? reject(e) : resolve())),
+        );
+        written.catch(() => undefined);
+        if (++count % PROGRESS_FRAMES === 0) await onFrames(PROGRESS_FRAMES);
+        if (count % 4 === 0) (globalThis as { gc?: (o: { type: string }) => void }).gc?.({ type: 'minor' });
+        await new Promise((r) => setImmediate(r));
+      }
+    await written;
+    child.stdin?.end();
+    await closed;
+    await place(run.length);
+    await onFrames(count % PROGRESS_FRAMES);
+  } catch (e) {
+    const endedByItself = child.exitCode !== null;
+    child.kill('SIGKILL');
+    await placing.catch(() => undefined);
+    // A broken pipe is only the echo of what ended the encoder.
+    if (endedByItself) await closed;
+    throw e;
+  } finally {
+    await rm(work, { recursive: true, force: true });
   }
 }
 
