@@ -3,6 +3,14 @@ import { expect, type Page, test } from '@playwright/test';
 import { begin, pass, rows, voicesReady, words } from './steps.ts';
 
 async function accessible(page: Page, where: string): Promise<void> {
+  // Colours are judged when nothing moves any more.
+  await page.evaluate(() =>
+    Promise.allSettled(
+      document
+        .getAnimations()
+        .map((a) => (a.effect?.getTiming().iterations === Number.POSITIVE_INFINITY ? null : a.finished)),
+    ),
+  );
   const { violations } = await new AxeBuilder({ page })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
     .analyze();

@@ -1,6 +1,7 @@
 import { mkdir, open, readFile, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
+import iconv from 'iconv-lite';
 import { nanoid } from 'nanoid';
 import { draftFromLines } from '../core/outline/draft.ts';
 import { nabEdit } from '../core/piece/actions.ts';
@@ -113,7 +114,7 @@ async function readScript(file: string): Promise<string> {
   try {
     text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch {
-    text = new TextDecoder('windows-1252').decode(bytes);
+    text = iconv.decode(bytes, 'windows-1252');
     if (/\p{Cc}/u.test(text.replace(/[\t\n\v\f\r]/g, '')))
       throw new UsageError(`${file} is not a text file. Save the script as plain text (.txt) and try again.`);
   }

@@ -79,6 +79,7 @@ const line = (sceneId: string, text: string, wish = ''): MatchLine => ({
   text,
   wish,
   vector: vector(text),
+  context: null,
   wishVector: wish ? vector(wish) : null,
   wordVectors: contentWords(wish || text).map((w) => vector(w.text)),
 });

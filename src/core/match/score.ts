@@ -9,6 +9,9 @@ export const MATCH = {
   tagsShare: 0.45,
   /** Share of the written line beside a wish. */
   lineBesideWish: 0.15,
+  /** Share of the neighbours beside a line, and of the whole script beside a title. */
+  neighboursShare: 0.12,
+  scriptShare: 0.45,
   /** Two words closer than this count as related. */
   softFrom: 0.62,
   /** A related word counts this much of an equal one. */
@@ -116,8 +119,11 @@ export class ShelfIndex {
   private meaning(line: MatchLine, item: ShelfItem): number {
     const of = (v: Vector) =>
       (1 - MATCH.tagsShare) * dot(v, item.textVector) + MATCH.tagsShare * dot(v, item.tagsVector);
-    if (!line.wishVector) return of(line.vector);
-    return (1 - MATCH.lineBesideWish) * of(line.wishVector) + MATCH.lineBesideWish * of(line.vector);
+    const { context } = line;
+    const own = of(line.vector);
+    if (!line.wishVector)
+      return context ? (1 - context.share) * own + context.share * of(context.vector) : own;
+    return (1 - MATCH.lineBesideWish) * of(line.wishVector) + MATCH.lineBesideWish * own;
   }
 
   /** For each word, the single tags that are related to it and how close; worked out once a word. */

@@ -22,6 +22,8 @@ export interface MatchLine {
   text: string;
   wish: string;
   vector: Vector;
+  /** Meaning of what stands round the line, and how much it counts beside the line, 0 to 1; null when it stands alone. */
+  context: { vector: Vector; share: number } | null;
   /** Meaning of the wish; null without one. */
   wishVector: Vector | null;
   /** Meaning of each content word, in the order of contentWords(wish || text). */

@@ -27,10 +27,11 @@ const STOP = new Set(
   something soon still such sure t take takes than that the their theirs them themselves then there these they thing things
   this those though through till to together too under until up upon us use used using ve very want was wasn way we well
   were weren what when where whether which while who whole whom whose why will with within without won would yes yet you
-  your yours yourself yourselves two three first last new good bring comes came`.split(/\s+/),
+  your yours yourself yourselves two three four five six seven eight nine ten eleven twelve twenty thirty forty fifty sixty hundred
+  hundreds thousand thousands half dozen first second third last new good bring comes came`.split(/\s+/),
 );
 
-export const isStop = (word: string): boolean => STOP.has(word.toLowerCase()) || /^['’]/.test(word);
+export const isStop = (word: string): boolean => STOP.has(word.toLowerCase()) || /^['’\d]/.test(word);
 
 /** Stem of a word in lower case, without accents and possessive s (Porter 1980). */
 export function stem(word: string): string {

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import Joi from 'joi';
+import { contexts } from '../../core/match/context.ts';
 import { confidenceOf, nab, reasonOf } from '../../core/match/nab.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
 import type { MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
@@ -85,29 +86,29 @@ export async function shelfFile(id: string, view: 'wide' | 'tall', thumb = false
 }
 
 /** Lines with their meaning, for scenes that have any words or a wish. */
-async function matchLines(scenes: { id: string; shown: string; wish: string }[]): Promise<MatchLine[]> {
+async function matchLines(
+  scenes: { id: string; layout: string; shown: string; wish: string }[],
+): Promise<MatchLine[]> {
   const wanted = scenes.filter((s) => s.shown.trim() || s.wish.trim());
   const texts = wanted.map((s) => s.shown.trim() || s.wish.trim());
+  const wishes = wanted.map((s) => s.wish.trim());
   const words = wanted.map((s) => contentWords(s.wish || s.shown).map((w) => w.text.toLowerCase()));
-  const vectors = await embedder.embed([
-    ...texts,
-    ...wanted.filter((s) => s.wish).map((s) => s.wish),
-    ...words.flat(),
-  ]);
-  let w = texts.length;
-  const wishVectors = wanted.map((s) => (s.wish ? (vectors[w++] as Vector) : null));
-  return wanted.map((s, i) => {
-    const wordVectors = vectors.slice(w, w + (words[i]?.length ?? 0));
-    w += words[i]?.length ?? 0;
-    return {
-      sceneId: s.id,
-      text: s.shown,
-      wish: s.wish,
-      vector: vectors[i] as Vector,
-      wishVector: wishVectors[i] ?? null,
-      wordVectors,
-    };
-  });
+  const all = [...new Set([...texts, ...wishes.filter(Boolean), ...words.flat()])];
+  const vectors = await embedder.embed(all);
+  const meaning = new Map(all.map((t, i) => [t, vectors[i] as Vector]));
+  const of = (t: string) => meaning.get(t) as Vector;
+  const round = contexts(
+    wanted.map((s, i) => ({ title: s.layout === 'title', vector: of(texts[i] as string) })),
+  );
+  return wanted.map((s, i) => ({
+    sceneId: s.id,
+    text: s.shown,
+    wish: s.wish,
+    vector: of(texts[i] as string),
+    context: round[i] ?? null,
+    wishVector: wishes[i] ? of(wishes[i] as string) : null,
+    wordVectors: (words[i] ?? []).map(of),
+  }));
 }
 
 /** Pictures for every scene of a piece whose picture is not the writer's own choice. */
@@ -129,7 +130,7 @@ export async function search(query: string, limit: number): Promise<Found[]> {
   const { index, entries } = await shelf();
   if (!query.trim())
     return [...entries.keys()].slice(0, limit).map((assetId) => ({ assetId, reason: '', confidence: 0 }));
-  const [line] = await matchLines([{ id: 'search', shown: query, wish: '' }]);
+  const [line] = await matchLines([{ id: 'search', layout: 'caption', shown: query, wish: '' }]);
   if (!line) return [];
   return index
     .rank(line)

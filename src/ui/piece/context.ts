@@ -7,11 +7,10 @@ import type { Timeline } from '../../core/timeline/types.ts';
 import type { Player } from './player.ts';
 import type { PieceState, PieceStore } from './store.ts';
 
-/** What the parts of the piece screen share. */
+/** What the parts of the piece screen share and what does not change while the piece does. */
 export interface PieceContextValue {
   store: PieceStore;
   player: Player;
-  timeline: Timeline;
   /** Applies an edit and says when it cannot be. */
   apply(edit: Edit | null | undefined): void;
 }
@@ -21,6 +20,15 @@ export const PieceContext = createContext<PieceContextValue | null>(null);
 export function usePiece(): PieceContextValue {
   const value = useContext(PieceContext);
   if (!value) throw new Error('usePiece is used outside the piece screen.');
+  return value;
+}
+
+/** The timeline changes with every edit: only what shows time listens to it. */
+export const TimelineContext = createContext<Timeline | null>(null);
+
+export function useTimelineNow(): Timeline {
+  const value = useContext(TimelineContext);
+  if (!value) throw new Error('useTimelineNow is used outside the piece screen.');
   return value;
 }
 

@@ -12,13 +12,14 @@ import { Button, Input, Segmented, Select, Tooltip } from 'antd';
 import type { Format } from '../../core/piece/types.ts';
 import { clock, framesToMs } from '../../core/time.ts';
 import { Wordmark } from '../shared/top-bar.tsx';
-import { usePiece, usePieceState } from './context.ts';
+import { usePiece, usePieceState, useTimelineNow } from './context.ts';
 import type { Pass } from './store.ts';
 import type { MaterialState } from './use-material.ts';
 
 /** Title, format, length, passes with what each still wants, history and Render. */
 export function Head({ material }: { material: MaterialState }) {
-  const { apply, store, timeline } = usePiece();
+  const { apply, store } = usePiece();
+  const timeline = useTimelineNow();
   const title = usePieceState((s) => s.piece.title);
   const format = usePieceState((s) => s.piece.format);
   const pass = usePieceState((s) => s.pass);

@@ -11,14 +11,15 @@ import { App, Button, Tooltip } from 'antd';
 import { useEffect, useRef, useSyncExternalStore } from 'react';
 import { clock, framesToMs } from '../../core/time.ts';
 import { sceneAt } from '../../core/timeline/compile.ts';
-import { usePiece, usePieceState } from './context.ts';
+import { usePiece, usePieceState, useTimelineNow } from './context.ts';
 
 /** Pixels of the monitor's long side: sharp at its size on the screen, light enough to play. */
 const LONG_SIDE = 800;
 
 /** Plays the true result. */
 export function Monitor() {
-  const { player, timeline, store } = usePiece();
+  const { player, store } = usePiece();
+  const timeline = useTimelineNow();
   const { message } = App.useApp();
   const view = useSyncExternalStore(player.subscribe, player.getView, player.getView);
   const canvas = useRef<HTMLCanvasElement>(null);

@@ -7,7 +7,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Edit } from '../../core/piece/edit.ts';
 import { api } from '../shared/api.ts';
 import { useShelf } from '../shared/use-shelf.ts';
-import { PieceContext } from './context.ts';
+import { PieceContext, TimelineContext } from './context.ts';
 import { Head } from './head.tsx';
 import { Monitor } from './monitor.tsx';
 import { Player } from './player.ts';
@@ -97,32 +97,32 @@ function Ready({
   }, [player, timeline]);
   useShortcuts(store, player);
   const value = useMemo(
-    () =>
-      timeline && {
-        store,
-        player,
-        timeline,
-        apply: (edit: Edit | null | undefined) => {
-          const failure = edit ? store.apply(edit) : null;
-          if (failure) complain(failure);
-        },
+    () => ({
+      store,
+      player,
+      apply: (edit: Edit | null | undefined) => {
+        const failure = edit ? store.apply(edit) : null;
+        if (failure) complain(failure);
       },
-    [store, player, timeline, complain],
+    }),
+    [store, player, complain],
   );
-  if (!value) return <Waiting what="Fonts and pictures are being loaded" />;
+  if (!timeline) return <Waiting what="Fonts and pictures are being loaded" />;
   return (
     <PieceContext.Provider value={value}>
-      <div className="piece">
-        <Head material={material} />
-        <main className="piece__body">
-          <Sheet />
-          <aside className="piece__side" aria-label="Monitor and tools">
-            <Monitor />
-            <Tools material={material} />
-          </aside>
-        </main>
-        <Strip />
-      </div>
+      <TimelineContext.Provider value={timeline}>
+        <div className="piece">
+          <Head material={material} />
+          <main className="piece__body">
+            <Sheet />
+            <aside className="piece__side" aria-label="Monitor and tools">
+              <Monitor />
+              <Tools material={material} />
+            </aside>
+          </main>
+          <Strip />
+        </div>
+      </TimelineContext.Provider>
     </PieceContext.Provider>
   );
 }

@@ -122,44 +122,46 @@ export const Row = memo(function Row(props: RowProps) {
         </span>
         <span className="row__clock">{clock(framesToMs(start))}</span>
       </div>
-      <div className="row__tools">
-        <Select
-          size="small"
-          aria-label={`Layout of ${name}`}
-          value={scene.layout}
-          onChange={(layout: Layout) => actions.change(scene.id, 'Change layout', { layout })}
-          options={Object.entries(LAYOUT_LABELS).map(([value, label]) => ({ value, label }))}
-          popupMatchSelectWidth={false}
-        />
-        <Length {...props} />
-        <Tool
-          label={`Insert a scene after ${name}`}
-          icon={<PlusOutlined aria-hidden />}
-          onClick={() => actions.insertAfter(scene.id)}
-        />
-        <Tool
-          label={`Duplicate ${name}`}
-          icon={<CopyOutlined aria-hidden />}
-          onClick={() => actions.duplicate(scene.id)}
-        />
-        <Tool
-          label={`Move ${name} up`}
-          icon={<ArrowUpOutlined aria-hidden />}
-          disabled={index === 0}
-          onClick={() => actions.move(scene.id, -1)}
-        />
-        <Tool
-          label={`Move ${name} down`}
-          icon={<ArrowDownOutlined aria-hidden />}
-          disabled={props.last}
-          onClick={() => actions.move(scene.id, 1)}
-        />
-        <Tool
-          label={`Delete ${name}`}
-          icon={<DeleteOutlined aria-hidden />}
-          onClick={() => actions.remove(scene.id)}
-        />
-      </div>
+      {selected && (
+        <div className="row__tools">
+          <Select
+            size="small"
+            aria-label={`Layout of ${name}`}
+            value={scene.layout}
+            onChange={(layout: Layout) => actions.change(scene.id, 'Change layout', { layout })}
+            options={Object.entries(LAYOUT_LABELS).map(([value, label]) => ({ value, label }))}
+            popupMatchSelectWidth={false}
+          />
+          <Length {...props} />
+          <Tool
+            label={`Insert a scene after ${name}`}
+            icon={<PlusOutlined aria-hidden />}
+            onClick={() => actions.insertAfter(scene.id)}
+          />
+          <Tool
+            label={`Duplicate ${name}`}
+            icon={<CopyOutlined aria-hidden />}
+            onClick={() => actions.duplicate(scene.id)}
+          />
+          <Tool
+            label={`Move ${name} up`}
+            icon={<ArrowUpOutlined aria-hidden />}
+            disabled={index === 0}
+            onClick={() => actions.move(scene.id, -1)}
+          />
+          <Tool
+            label={`Move ${name} down`}
+            icon={<ArrowDownOutlined aria-hidden />}
+            disabled={props.last}
+            onClick={() => actions.move(scene.id, 1)}
+          />
+          <Tool
+            label={`Delete ${name}`}
+            icon={<DeleteOutlined aria-hidden />}
+            onClick={() => actions.remove(scene.id)}
+          />
+        </div>
+      )}
     </article>
   );
 });

@@ -15,26 +15,29 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, Empty } from 'antd';
 import { nanoid } from 'nanoid';
-import { useCallback, useMemo, useRef } from 'react';
+import { useCallback, useDeferredValue, useMemo, useRef } from 'react';
 import { emptyScene, moveScene } from '../../core/piece/actions.ts';
-import { usePiece, usePieceState } from './context.ts';
+import { usePiece, usePieceState, useTimelineNow } from './context.ts';
 import { Row, type RowActions } from './row.tsx';
 import { useRowActions } from './use-row-actions.ts';
 
+/** Kept outside: new options would make every row render again. */
+const POINTER = { activationConstraint: { distance: 5 } };
+const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
+
 /** The rows of the piece: picture on one side, words on the other. */
 export function Sheet() {
-  const { apply, timeline } = usePiece();
+  const { apply } = usePiece();
+  const timeline = useDeferredValue(useTimelineNow());
   const scenes = usePieceState((s) => s.piece.scenes);
   const selected = usePieceState((s) => s.selected);
   const pass = usePieceState((s) => s.pass);
   const format = usePieceState((s) => s.piece.format);
   const list = useRef<HTMLDivElement>(null);
   const actions: RowActions = useRowActions(list);
-  const ids = useMemo(() => scenes.map((s) => s.id), [scenes]);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const order = scenes.map((s) => s.id).join(' ');
+  const ids = useMemo(() => (order ? order.split(' ') : []), [order]);
+  const sensors = useSensors(useSensor(PointerSensor, POINTER), useSensor(KeyboardSensor, KEYBOARD));
   const onDragEnd = useCallback(
     ({ active, over }: DragEndEvent) => {
       if (!over || active.id === over.id) return;
@@ -63,6 +66,8 @@ export function Sheet() {
       },
     };
   }, [ids]);
+  /** The deferred timeline may be a step behind the rows. */
+  const byId = useMemo(() => new Map(timeline.scenes.map((s) => [s.sceneId, s])), [timeline]);
   const chosen = useMemo(() => new Set(selected), [selected]);
   return (
     <section className={`sheet sheet--${pass}`} aria-label="Sheet" ref={list}>
@@ -87,7 +92,7 @@ export function Sheet() {
       >
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
           {scenes.map((scene, i) => {
-            const t = timeline.scenes[i];
+            const t = timeline.scenes[i]?.sceneId === scene.id ? timeline.scenes[i] : byId.get(scene.id);
             return (
               <Row
                 key={scene.id}

@@ -1,15 +1,16 @@
 'use client';
 
-import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { useDeferredValue, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { clock, framesToMs } from '../../core/time.ts';
 import { aspect, thumbFor } from '../shared/media.ts';
 import { useShelf } from '../shared/use-shelf.ts';
-import { usePiece, usePieceState } from './context.ts';
+import { usePiece, usePieceState, useTimelineNow } from './context.ts';
 
 /** Scenes, words and music in proportion. A click goes there; arrow keys step. */
 export function Strip() {
-  const { timeline, player, store } = usePiece();
-  const piece = usePieceState((s) => s.piece);
+  const { player, store } = usePiece();
+  const timeline = useDeferredValue(useTimelineNow());
+  const piece = useDeferredValue(usePieceState((s) => s.piece));
   const takes = usePieceState((s) => s.takes);
   const track = usePieceState((s) => s.track);
   const selected = usePieceState((s) => s.selected);

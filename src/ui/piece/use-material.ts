@@ -1,7 +1,7 @@
 'use client';
 
 import PQueue from 'p-queue';
-import { useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { spokenOf } from '../../core/piece/types.ts';
 import { compile, takeKey, trackKey, trackLength } from '../../core/timeline/compile.ts';
@@ -41,9 +41,9 @@ export function useTypesetter(): Typesetter | null {
   return setter;
 }
 
-/** The timeline of the piece as it is now. */
+/** The timeline of the piece; while somebody types it may be a moment behind the words. */
 export function useTimeline(store: PieceStore, setter: Typesetter | null): Timeline | null {
-  const piece = useStore(store.store, (s) => s.piece);
+  const piece = useDeferredValue(useStore(store.store, (s) => s.piece));
   const takes = useStore(store.store, (s) => s.takes);
   const track = useStore(store.store, (s) => s.track);
   const { byId } = useShelf();

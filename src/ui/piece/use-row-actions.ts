@@ -21,7 +21,7 @@ const newId = () => nanoid(10);
 
 /** What a row can do to the piece; stable, so that rows are drawn again only when they change. */
 export function useRowActions(list: RefObject<HTMLElement | null>): RowActions {
-  const { store, apply, player } = usePieceStable();
+  const { store, apply, player } = usePiece();
   return useMemo(() => {
     const focus = (id: string, caret: number) =>
       requestAnimationFrame(() => {
@@ -108,11 +108,4 @@ export function useRowActions(list: RefObject<HTMLElement | null>): RowActions {
       playFrom: (start) => void player.play(start),
     };
   }, [store, apply, player, list]);
-}
-
-/** The parts of the context that do not change while the piece does. */
-function usePieceStable() {
-  const { store, player } = usePiece();
-  const latest = usePiece().apply;
-  return useMemo(() => ({ store, player, apply: latest }), [store, player, latest]);
 }

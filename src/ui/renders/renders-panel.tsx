@@ -4,13 +4,14 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { type Height, renderSize } from '../../core/timeline/segments.ts';
-import { usePiece, usePieceState } from '../piece/context.ts';
+import { usePiece, usePieceState, useTimelineNow } from '../piece/context.ts';
 import { api } from '../shared/api.ts';
 import { RenderList } from './render-list.tsx';
 
 /** Asks for a video of the piece as it is, and shows those there are. The piece can be edited on meanwhile. */
 export function RendersPanel() {
-  const { store, timeline } = usePiece();
+  const { store } = usePiece();
+  const timeline = useTimelineNow();
   const id = usePieceState((s) => s.id);
   const client = useQueryClient();
   const { message } = App.useApp();
