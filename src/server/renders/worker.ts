@@ -4,7 +4,7 @@ import { closeDatabase } from '../db/client.ts';
 import { log } from '../log.ts';
 import { prepare } from '../material.ts';
 import { RenderCancelled, render } from '../render/render.ts';
-import { writeWhole } from '../store/files.ts';
+import { sweep, writeWhole } from '../store/files.ts';
 import { finishJob, type Job, renderFile, reportJob, takeJob, takeUpAgain } from './renders.ts';
 
 /** How often the queue is looked at, and how often progress is written. */
@@ -59,6 +59,8 @@ async function main(): Promise<void> {
       stop.abort();
     });
   await writeWhole(dataPath('worker.pid'), String(process.pid));
+  await sweep(dataPath('segments'), 'run-', Date.now());
+  await sweep(dataPath(), 'join-', Date.now());
   const again = await takeUpAgain();
   if (again) log.info({ jobs: again }, 'renders of a stopped worker are taken up again');
   while (!stopping) {

@@ -39,3 +39,15 @@ export async function keepNewest(folder: string, keep: number): Promise<void> {
     aged.slice(keep).map(({ name }) => rm(path.join(folder, name), { force: true, recursive: true })),
   );
 }
+
+/** A work folder that has not been touched for so long belongs to a process that was killed. */
+const ABANDONED_MS = 3_600_000;
+
+/** Removes work folders (by the start of their name) that a killed process left behind. */
+export async function sweep(folder: string, prefix: string, now: number): Promise<void> {
+  const names = (await readdir(folder).catch(() => [] as string[])).filter((n) => n.startsWith(prefix));
+  for (const name of names) {
+    const touched = (await stat(path.join(folder, name)).catch(() => null))?.mtimeMs ?? now;
+    if (now - touched > ABANDONED_MS) await rm(path.join(folder, name), { recursive: true, force: true });
+  }
+}
