@@ -3,9 +3,11 @@ import { createHash } from 'node:crypto';
 import { closeSync, openSync } from 'node:fs';
 import { mkdir, readdir, readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
+import { cutScript } from '../core/text/script.ts';
 import { CONFIG, dataPath } from '../server/config.ts';
 import { closeDatabase, migrateDatabase } from '../server/db/client.ts';
 import { portFree, StartError, startMariaDb } from '../server/db/mariadb.ts';
+import { DEMO_SCRIPTS } from '../server/seed/scripts.ts';
 
 const TSX = [
   '--expose-gc',
@@ -106,6 +108,7 @@ export async function startStack(say: (line: string) => void, seed: () => Promis
     keepRunning('worker', [...TSX, path.join(CONFIG.root, 'src/server/renders/worker.ts')]);
     const url = `http://${CONFIG.host}:${CONFIG.port}`;
     await healthy(`${url}/api/health`);
+    void warmUp(url);
     return { url, stop, worker: () => children.get('worker') ?? null };
   } catch (e) {
     await stop();
@@ -123,6 +126,16 @@ async function healthy(url: string): Promise<void> {
     await new Promise((r) => setTimeout(r, 200));
   }
   throw new StartError(`The web server does not answer at ${url}. Its log is ${dataPath('web.log')}.`);
+}
+
+/** Pages and the sentence model are loaded at their first use; this is it, so that nobody waits for it. */
+async function warmUp(url: string): Promise<void> {
+  const lines = cutScript(DEMO_SCRIPTS[0]?.script ?? '', 'line');
+  const ask = [
+    ...['/', '/begin', '/piece/none', '/api/pieces', '/api/shelf', '/api/renders'].map((p) => fetch(url + p)),
+    fetch(`${url}/api/shelf/warm`, { method: 'POST', body: JSON.stringify({ lines }) }),
+  ];
+  await Promise.allSettled(ask);
 }
 
 /** Asks a process to end, and makes it end when it does not. */

@@ -111,6 +111,11 @@ async function matchLines(
   }));
 }
 
+/** Has the model read lines ahead of nabbing; what it has read is remembered. */
+export async function warmLines(lines: { layout: string; shown: string; wish: string }[]): Promise<void> {
+  await matchLines(lines.map((l, i) => ({ ...l, id: String(i) })));
+}
+
 /** Pictures for every scene of a piece whose picture is not the writer's own choice. */
 export async function nabPiece(piece: Piece): Promise<Record<string, PictureChoice>> {
   const { index } = await shelf();

@@ -20,6 +20,9 @@ import { SAMPLE_SCRIPT } from './sample-script.ts';
 
 const KEPT = 'nabbet-begin-script';
 
+/** The script has to rest so long before its lines are read ahead. */
+const WARM_AFTER_MS = 500;
+
 /** Paste a script, see the cut, choose format and voice, get the first draft. */
 export function BeginScript() {
   const router = useRouter();
@@ -32,6 +35,18 @@ export function BeginScript() {
   useEffect(() => setScript(localStorage.getItem(KEPT) ?? ''), []);
   const deferred = useDeferredValue(script);
   const lines = useMemo(() => cutScript(deferred, split), [deferred, split]);
+  useEffect(() => {
+    if (!lines.length || lines.length > LIMITS.scenes) return;
+    const abort = new AbortController();
+    const timer = setTimeout(() => {
+      // Only a head start: if it fails, the draft takes a second longer.
+      api('/api/shelf/warm', { body: { lines }, signal: abort.signal }).catch(() => undefined);
+    }, WARM_AFTER_MS);
+    return () => {
+      clearTimeout(timer);
+      abort.abort();
+    };
+  }, [lines]);
   const audition = useAudition((m) => message.error(m));
   const draft = useMutation({
     mutationFn: () => api<{ id: string }>('/api/pieces', { body: { script, split, format, voice, mood } }),

@@ -70,7 +70,11 @@ export function Sheet() {
   const byId = useMemo(() => new Map(timeline.scenes.map((s) => [s.sceneId, s])), [timeline]);
   const chosen = useMemo(() => new Set(selected), [selected]);
   return (
-    <section className={`sheet sheet--${pass}`} aria-label="Sheet" ref={list}>
+    <section
+      className={`sheet sheet--${pass} sheet--${format.replace(':', 'x')}`}
+      aria-label="Sheet"
+      ref={list}
+    >
       {scenes.length === 0 && (
         <Empty description="No scenes yet">
           <Button
