@@ -13,7 +13,7 @@ export const DEMO_SCRIPTS: {
     format: '16:9',
     voice: 'fenn',
     mood: 'wonder',
-    script: `How a town learned to glow
+    script: `How a town learned to glow [paper lanterns at night]
 
 Ten years ago, the market in Osierwick closed at dusk. [boats resting at dusk]
 Then Ilse Marrow hung one paper lantern over her stall, and people stayed.
