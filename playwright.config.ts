@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './e2e/browser.ts';
 
 export default defineConfig({
   testDir: 'e2e',
@@ -13,18 +14,6 @@ export default defineConfig({
     baseURL: process.env.NABBET_URL ?? 'http://127.0.0.1:4300',
     actionTimeout: 15_000,
     viewport: { width: 1280, height: 800 },
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--autoplay-policy=no-user-gesture-required',
-      ],
-    },
+    launchOptions: CHROMIUM,
   },
 });

@@ -1,20 +1,10 @@
 import { chromium } from '@playwright/test';
+import { CHROMIUM } from './browser.ts';
 
 /** Takes the pictures of docs/screenshots from a running demo: `node --import tsx e2e/screenshots.ts [URL]`. */
 async function main(): Promise<void> {
   const url = process.argv[2] ?? 'http://127.0.0.1:4300';
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  });
+  const browser = await chromium.launch(CHROMIUM);
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const shot = async (name: string) => {
     await page.waitForLoadState('networkidle');

@@ -4,14 +4,12 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { nanoid } from 'nanoid';
 import { draftFromLines } from '../core/outline/draft.ts';
-import { nabEdit } from '../core/piece/actions.ts';
-import { applyEdit } from '../core/piece/edit.ts';
 import type { Piece } from '../core/piece/types.ts';
 import { cutScript } from '../core/text/script.ts';
 import { CONFIG } from '../server/config.ts';
 import { run } from '../server/program.ts';
 import { DEMO_SCRIPTS } from '../server/seed/scripts.ts';
-import { nabPiece } from '../server/shelf/shelf.ts';
+import { nabPiece, withPictures } from '../server/shelf/shelf.ts';
 
 /** CPU seconds, user and system, of a program and all its children, and seconds by the clock. */
 async function measured(args: string[], env: Record<string, string>): Promise<{ cpu: number; wall: number }> {
@@ -85,9 +83,7 @@ async function rendering(folder: string) {
   if (!demo) throw new Error('There is no demo script.');
   let n = 0;
   const blank = draftFromLines(cutScript(demo.script, 'sentence'), demo, () => `scene${n++}`);
-  const edit = nabEdit(blank, await nabPiece(blank));
-  const filled = edit ? applyEdit(blank, edit) : null;
-  const piece: Piece = filled?.ok ? filled.piece : blank;
+  const piece = await withPictures(blank);
   const middle = piece.scenes[Math.floor(piece.scenes.length / 2)];
   if (!middle) throw new Error('The demo piece has no scenes.');
   const changed: Piece = {

@@ -4,8 +4,6 @@ import { parseArgs } from 'node:util';
 import iconv from 'iconv-lite';
 import { nanoid } from 'nanoid';
 import { draftFromLines } from '../core/outline/draft.ts';
-import { nabEdit } from '../core/piece/actions.ts';
-import { applyEdit } from '../core/piece/edit.ts';
 import { LIMITS } from '../core/piece/schema.ts';
 import { FORMATS, type Format, MOODS, type Mood, type Piece, spokenOf } from '../core/piece/types.ts';
 import { DEFAULT_VOICE, VOICES } from '../core/sound/speech.ts';
@@ -15,7 +13,7 @@ import { HEIGHTS, type Height, renderSize } from '../core/timeline/segments.ts';
 import type { Facts, Timeline } from '../core/timeline/types.ts';
 import { prepare } from '../server/material.ts';
 import { render } from '../server/render/render.ts';
-import { nabPiece, shelf } from '../server/shelf/shelf.ts';
+import { shelf, withPictures } from '../server/shelf/shelf.ts';
 
 /** A mistake of the user's: one clear line, exit code 2. */
 export class UsageError extends Error {
@@ -172,14 +170,6 @@ export async function make(argv: string[]): Promise<void> {
   say(`${options.out} is ready`);
   if (options.json)
     process.stdout.write(`${JSON.stringify(await describe(piece, timeline, facts, options.height))}\n`);
-}
-
-async function withPictures(piece: Piece): Promise<Piece> {
-  const edit = nabEdit(piece, await nabPiece(piece));
-  if (!edit) return piece;
-  const result = applyEdit(piece, edit);
-  if (!result.ok) throw new Error(result.failure.message);
-  return result.piece;
 }
 
 /** What --json prints: the piece as it was made. */

@@ -1,15 +1,13 @@
 import { eq } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { draftFromLines } from '../../core/outline/draft.ts';
-import { nabEdit } from '../../core/piece/actions.ts';
-import { applyEdit } from '../../core/piece/edit.ts';
 import { cutScript } from '../../core/text/script.ts';
 import { db } from '../db/client.ts';
 import { seeds } from '../db/schema.ts';
 import { prepare } from '../material.ts';
 import { createPiece } from '../pieces/pieces.ts';
 import { requestRender } from '../renders/renders.ts';
-import { nabPiece, shelf } from '../shelf/shelf.ts';
+import { shelf, withPictures } from '../shelf/shelf.ts';
 import { DEMO_SCRIPTS } from './scripts.ts';
 
 /** Puts the demo pieces in, once; their videos are made by the worker afterwards. */
@@ -20,9 +18,7 @@ export async function seedDemo(say: (line: string) => void): Promise<void> {
     if (there) continue;
     const lines = cutScript(demo.script, 'sentence');
     const draft = draftFromLines(lines, demo, () => nanoid(10));
-    const edit = nabEdit(draft, await nabPiece(draft));
-    const result = edit ? applyEdit(draft, edit) : null;
-    const piece = result?.ok ? result.piece : draft;
+    const piece = await withPictures(draft);
     await prepare(piece, (done, total) =>
       say(`Demo piece “${piece.title}”: voice and music ${done} of ${total}`),
     );

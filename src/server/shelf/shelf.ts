@@ -5,6 +5,8 @@ import { contexts } from '../../core/match/context.ts';
 import { confidenceOf, nab, reasonOf } from '../../core/match/nab.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
 import type { MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
+import { nabEdit } from '../../core/piece/actions.ts';
+import { applyEdit } from '../../core/piece/edit.ts';
 import type { PictureChoice, Piece } from '../../core/piece/types.ts';
 import { contentWords } from '../../core/text/tokens.ts';
 import type { AssetFact } from '../../core/timeline/types.ts';
@@ -122,6 +124,15 @@ export async function nabPiece(piece: Piece): Promise<Record<string, PictureChoi
   const open = piece.scenes.filter((s) => s.picture?.by !== 'writer');
   const taken = piece.scenes.flatMap((s) => (s.picture?.by === 'writer' ? [s.picture.assetId] : []));
   return nab(index, await matchLines(open), taken);
+}
+
+/** A piece with the pictures that nabbing finds for it. */
+export async function withPictures(piece: Piece): Promise<Piece> {
+  const edit = nabEdit(piece, await nabPiece(piece));
+  if (!edit) return piece;
+  const result = applyEdit(piece, edit);
+  if (!result.ok) throw new Error(`The pictures could not be taken over: ${result.failure.message}`);
+  return result.piece;
 }
 
 export interface Found {

@@ -1,15 +1,13 @@
 import Joi from 'joi';
 import { nanoid } from 'nanoid';
 import { draftFromLines } from '../../../core/outline/draft.ts';
-import { nabEdit } from '../../../core/piece/actions.ts';
-import { applyEdit } from '../../../core/piece/edit.ts';
 import { LIMITS } from '../../../core/piece/schema.ts';
 import { FORMATS, type Format, MOODS, type Mood } from '../../../core/piece/types.ts';
 import { VOICES } from '../../../core/sound/speech.ts';
 import { cutScript, SPLITS, type Split } from '../../../core/text/script.ts';
 import { body, HttpError, route } from '../../../server/http.ts';
 import { createPiece, listPieces } from '../../../server/pieces/pieces.ts';
-import { nabPiece } from '../../../server/shelf/shelf.ts';
+import { withPictures } from '../../../server/shelf/shelf.ts';
 
 export const dynamic = 'force-dynamic';
 
@@ -50,7 +48,5 @@ export const POST = route(async (request) => {
       `This script makes ${lines.length} scenes; a piece holds at most ${LIMITS.scenes}. Take a part of it, or cut by paragraph.`,
     );
   const draft = draftFromLines(lines, wish, () => nanoid(10));
-  const edit = nabEdit(draft, await nabPiece(draft));
-  const result = edit ? applyEdit(draft, edit) : null;
-  return Response.json({ id: await createPiece(result?.ok ? result.piece : draft) }, { status: 201 });
+  return Response.json({ id: await createPiece(await withPictures(draft)) }, { status: 201 });
 });
