@@ -7,7 +7,9 @@ import sharp from 'sharp';
 import { type CatalogueEntry, type CatalogueFile, packVector } from '../src/server/shelf/catalogue.ts';
 import { embedder } from '../src/server/shelf/embedder.ts';
 import { CATALOGUE, type CatalogueRow, type View } from './catalogue/index.ts';
+import { suitsOf } from './catalogue/suits.ts';
 import { focalBox, LOOP_FPS, LOOP_SECONDS, paintLoop, paintStill, SIZES } from './render.ts';
+import { paintTextures } from './textures.ts';
 
 /**
  * Paints the shelf: `tsx studio/paint.ts FOLDER [id,id…]`. Pictures that are there already are kept unless they are
@@ -24,7 +26,9 @@ for (const row of CATALOGUE) {
     `${row.title}. ${row.description}`,
     row.tags.join(', '),
   ]);
-  const { id, kind, title, description, tags, motif, people, mood, setting, time, room } = row;
+  const suits = suitsOf(row.id);
+  const suitVectors = await embedder.embed(suits);
+  const { id, kind, title, description, tags, motif, slots, people, mood, setting, time, room } = row;
   entries.push({
     id,
     kind,
@@ -32,6 +36,7 @@ for (const row of CATALOGUE) {
     description,
     tags,
     motif,
+    group: [motif, slots?.thing ?? slots?.place].filter(Boolean).join('/'),
     palette: row.pal ?? '',
     people,
     mood,
@@ -43,12 +48,13 @@ for (const row of CATALOGUE) {
     loopFrames: kind === 'loop' ? LOOP_FPS * LOOP_SECONDS : 0,
     textVector: packVector(textVector),
     tagsVector: packVector(tagsVector),
+    suits: suits.map((text, i) => ({ text, vector: packVector(suitVectors[i]) })),
   });
 }
 const tags = [...new Set(CATALOGUE.flatMap((r) => r.tags))].sort();
 const vectors = await embedder.embed(tags);
 const file: CatalogueFile = {
-  version: 1,
+  version: 2,
   entries,
   tagVectors: Object.fromEntries(tags.map((t, i) => [t, packVector(vectors[i])])),
 };
@@ -161,3 +167,4 @@ async function encodeLoop(row: CatalogueRow, view: View, target: string): Promis
   await rename(temporary, target);
   return first;
 }
+await paintTextures('public/textures');

@@ -27,6 +27,7 @@ import { motif as newspaper } from './newspaper.ts';
 import { motif as orchard } from './orchard.ts';
 import { motif as paperWaves } from './paper-waves.ts';
 import { motif as phoneHand } from './phone-hand.ts';
+import { motif as place } from './place.ts';
 import { motif as radioMender } from './radio-mender.ts';
 import { motif as rainWindow } from './rain-window.ts';
 import { motif as runnerDawn } from './runner-dawn.ts';
@@ -35,6 +36,7 @@ import { motif as sewing } from './sewing.ts';
 import { motif as shopDoor } from './shop-door.ts';
 import { motif as snowStreet } from './snow-street.ts';
 import { motif as stepsRising } from './steps-rising.ts';
+import { motif as stillLife } from './still-life.ts';
 import { motif as toasterBench } from './toaster-bench.ts';
 import { motif as twoCups } from './two-cups.ts';
 
@@ -68,6 +70,7 @@ export const MOTIFS: Record<string, Motif> = {
   orchard,
   'paper-waves': paperWaves,
   'phone-hand': phoneHand,
+  place,
   'radio-mender': radioMender,
   'rain-window': rainWindow,
   'runner-dawn': runnerDawn,
@@ -76,6 +79,7 @@ export const MOTIFS: Record<string, Motif> = {
   'shop-door': shopDoor,
   'snow-street': snowStreet,
   'steps-rising': stepsRising,
+  'still-life': stillLife,
   'toaster-bench': toasterBench,
   'two-cups': twoCups,
 };

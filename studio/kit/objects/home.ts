@@ -1,0 +1,580 @@
+import { N } from '../nature.ts';
+import type { Kit, Slots } from '../paint.ts';
+import { G } from '../paths.ts';
+import { heart, shade, sprout } from './parts.ts';
+
+/** Things of house, kitchen, post and journeys. The middle of each thing's foot is at 0,0; about 500 units high. */
+export const HOME: Kit = {
+  suitcase(P) {
+    const p = P.pal;
+    const c = p.c('teal');
+    P.piece(G.diff(G.rrect(-76, -432, 152, 120, 26), G.rrect(-52, -408, 104, 100, 16)), p.c('woodD'), {
+      lift: 2,
+    });
+    P.piece(G.rrect(-290, -360, 580, 350, 44), shade(P, c, -290, 290), { lift: 4 });
+    for (const x of [-170, 130]) P.piece(G.rect(x, -360, 40, 350), p.c('woodL'), { lift: 1.6 });
+    for (const [x, y] of [
+      [-290, -360],
+      [226, -360],
+      [-290, -74],
+      [226, -74],
+    ])
+      P.piece(G.rrect(x, y, 64, 64, 22), p.d('woodL', 0.15), { lift: 1.4 });
+    P.at(
+      -20,
+      -190,
+      () => {
+        P.piece(G.ellipse(0, 0, 92, 58), p.c('cream'), { lift: 1.2 });
+        P.line(G.ellipse(0, 0, 74, 42), p.accent, 5);
+        P.piece(N.star(0, 0, 26), p.accent, { lift: 0.6 });
+      },
+      { rot: -0.12 },
+    );
+    P.at(230, -220, () => P.piece(G.rrect(-40, -28, 80, 56, 6), p.c('mustard'), { lift: 1.2 }), { rot: 0.2 });
+    for (const x of [-220, 220]) P.piece(G.rrect(x - 26, -14, 52, 26, 10), p.c('dark'), { lift: 1 });
+  },
+
+  stew(P) {
+    const p = P.pal;
+    N.steam(P, -60, -330, 260, 1.2, p.paper, 0.5);
+    N.steam(P, 90, -330, 300, 1.2, p.paper, 0.5);
+    P.piece(G.rrect(-360, -26, 720, 26, 8), p.c('dark'), { lift: 2 });
+    for (let i = -3; i <= 3; i++)
+      P.piece(
+        G.smooth([
+          [i * 60 - 16, -24],
+          [i * 60, -70],
+          [i * 60 + 16, -24],
+        ]),
+        p.c('blue'),
+        { lift: 0.8 },
+      );
+    for (const s of [-1, 1]) P.piece(G.rrect(s * 292 - 60, -250, 120, 40, 18), p.d('red', 0.25), { lift: 2 });
+    P.piece(
+      G.round(
+        [
+          [-260, -300, 14],
+          [260, -300, 14],
+          [250, -80, 60],
+          [200, -50, 40],
+          [-200, -50, 40],
+          [-250, -80, 60],
+        ],
+        20,
+      ),
+      shade(P, p.c('red'), -260, 260),
+      { lift: 4 },
+    );
+    P.piece(G.ellipse(0, -300, 262, 46), p.d('red', 0.4), { lift: 1 });
+    P.piece(G.ellipse(0, -296, 230, 34), p.c('carrot'), { lift: 0.6 });
+    for (const [x, c] of [
+      [-120, 'leaf'],
+      [-40, 'tomato'],
+      [60, 'corn'],
+      [140, 'leaf'],
+    ] as any[])
+      P.piece(G.ellipse(x, -300, 34, 14), p.c(c), { lift: 1 });
+    P.piece(
+      G.tube(
+        [
+          [90, -310],
+          [250, -560],
+        ],
+        [22, 28],
+      ),
+      p.c('woodL'),
+      { lift: 2 },
+    );
+  },
+
+  parcel(P) {
+    const p = P.pal;
+    P.piece(G.rrect(-270, -380, 540, 380, 10), shade(P, p.c('woodL'), -270, 270), { lift: 4 });
+    P.piece(
+      G.poly([
+        [-270, -380],
+        [-210, -470],
+        [210, -470],
+        [270, -380],
+      ]),
+      p.l('woodL', 0.25),
+      { lift: 2 },
+    );
+    P.piece(G.rect(-46, -470, 92, 240), p.l('dough', 0.2), { lift: 1 });
+    P.at(150, -110, () => {
+      P.piece(G.rrect(-86, -62, 172, 124, 6), p.paper, { lift: 1.2 });
+      for (let i = 0; i < 12; i++) P.ink(G.rect(-66 + i * 11, 6, i % 3 ? 4 : 8, 38), p.ink);
+      P.ink(G.rrect(-66, -42, 110, 12, 5), p.ink, 0.7);
+      P.ink(G.rrect(-66, -20, 76, 12, 5), p.ink, 0.5);
+    });
+    P.at(-170, -90, () => {
+      for (const x of [-34, 34]) {
+        P.piece(
+          G.poly([
+            [x - 22, -20],
+            [x, -56],
+            [x + 22, -20],
+          ]),
+          p.d('woodL', 0.45),
+          { lift: 0 },
+        );
+        P.ink(G.rect(x - 7, -24, 14, 60), p.d('woodL', 0.45));
+      }
+    });
+  },
+
+  basket(P) {
+    const p = P.pal;
+    P.piece(
+      G.diff(G.ellipse(0, -260, 250, 300), G.ellipse(0, -260, 218, 268), G.rect(-300, -250, 600, 400)),
+      p.c('woodD'),
+      { lift: 2 },
+    );
+    P.piece(
+      G.tube(
+        [
+          [-130, -240],
+          [-190, -470],
+        ],
+        [60, 54],
+      ),
+      p.c('doughD'),
+      { lift: 2 },
+    );
+    for (let i = 0; i < 3; i++)
+      P.line(
+        G.poly(
+          [
+            [-196 + i * 20, -430 + i * 64],
+            [-150 + i * 20, -444 + i * 64],
+          ],
+          false,
+        ),
+        p.c('dough'),
+        8,
+      );
+    P.piece(G.rrect(10, -480, 96, 260, 20), p.c('green'), { lift: 2 });
+    P.piece(G.rrect(34, -540, 48, 70, 10), p.d('green', 0.2), { lift: 1.4 });
+    P.piece(G.rrect(18, -400, 80, 100, 6), p.paper, { lift: 1 });
+    for (const [x, y, r, c] of [
+      [-40, -290, 60, 'red'],
+      [150, -290, 64, 'carrot'],
+      [210, -260, 44, 'leafL'],
+    ] as any[])
+      P.piece(G.circle(x, y, r), P.rad(x - r * 0.3, y - r * 0.3, 0, r * 1.5, p.l(c, 0.3), p.c(c)), {
+        lift: 2,
+      });
+    P.piece(
+      G.round(
+        [
+          [-290, -250, 10],
+          [290, -250, 10],
+          [230, 0, 24],
+          [-230, 0, 24],
+        ],
+        14,
+      ),
+      shade(P, p.c('wood'), -290, 290),
+      { lift: 4 },
+    );
+    for (let r = 0; r < 4; r++)
+      for (let i = 0; i < 9; i++) {
+        const half = 270 - r * 15;
+        const w = (half * 2) / 9;
+        P.piece(
+          G.rrect(-half + i * w + 4, -226 + r * 54, w - 8, 34, 8),
+          p.l('wood', (i + r) % 2 ? 0.22 : 0.08),
+          { lift: 0.8 },
+        );
+      }
+    P.piece(G.rrect(-306, -272, 612, 34, 14), p.c('woodD'), { lift: 2 });
+  },
+
+  plate(P, o: Slots = {}) {
+    const p = P.pal;
+    const parts = o.whole
+      ? [[0, 0, 0]]
+      : [
+          [-60, -30, -0.06],
+          [80, -50, 0.1],
+          [30, 110, 0.05],
+        ];
+    const cuts = [
+      G.poly([
+        [-400, -400],
+        [20, -400],
+        [-30, -90],
+        [40, 20],
+        [-60, 90],
+        [-400, 140],
+      ]),
+      G.poly([
+        [20, -400],
+        [400, -400],
+        [400, 130],
+        [120, 70],
+        [40, 20],
+        [-30, -90],
+      ]),
+      G.poly([
+        [-400, 140],
+        [-60, 90],
+        [40, 20],
+        [120, 70],
+        [400, 130],
+        [400, 400],
+        [-400, 400],
+      ]),
+    ];
+    for (const [i, [x, y, rot]] of parts.entries())
+      P.at(
+        x,
+        y,
+        () => {
+          const ring = (r) => (o.whole ? G.circle(0, 0, r) : G.inter(G.circle(0, 0, r), cuts[i]));
+          P.piece(ring(300), p.c('white'), { lift: 4 });
+          P.ink(G.diff(ring(272), G.circle(0, 0, 252)), p.c('blue'), 0.8);
+          P.piece(ring(206), p.l('white', 0.3), { lift: 0.8 });
+        },
+        { rot },
+      );
+    if (!o.whole)
+      for (const [x, y, r] of [
+        [230, 230, 16],
+        [-280, 190, 22],
+        [300, -230, 12],
+        [-30, 330, 14],
+      ])
+        P.piece(
+          G.round(
+            [
+              [x - r, y],
+              [x, y - r],
+              [x + r, y + r * 0.4],
+            ],
+            3,
+          ),
+          p.c('white'),
+          { lift: 2 },
+        );
+  },
+
+  umbrella(P) {
+    const p = P.pal;
+    P.piece(
+      G.tube(
+        [
+          [0, -420],
+          [0, -60],
+          [18, -6],
+          [66, -8],
+          [74, -50],
+        ],
+        [16, 16, 18, 18, 14],
+      ),
+      p.c('woodD'),
+      { lift: 2 },
+    );
+    const dome = G.smooth(
+      [
+        [-380, -380],
+        [-300, -560],
+        [0, -680],
+        [300, -560],
+        [380, -380],
+        [250, -350],
+        [126, -392],
+        [0, -352],
+        [-126, -392],
+        [-250, -350],
+      ],
+      true,
+      0.75,
+    );
+    P.piece(dome, P.lin(-380, 0, 380, 0, p.l('red', 0.25), p.c('red'), p.d('red', 0.25)), { lift: 4 });
+    P.clip(dome, () => {
+      for (const x of [-250, 0, 250])
+        P.line(
+          G.smooth(
+            [
+              [0, -690],
+              [x * 0.75, -560],
+              [x, -360],
+            ],
+            false,
+          ),
+          p.d('red', 0.35),
+          5,
+        );
+    });
+    P.piece(G.circle(0, -690, 16), p.c('woodD'), { lift: 1.4 });
+    P.at(-130, 0, () => {
+      P.piece(G.rect(-80, -130, 160, 130), p.c('cream'), { lift: 2 });
+      P.piece(
+        G.poly([
+          [-104, -126],
+          [0, -226],
+          [104, -126],
+        ]),
+        p.c('teal'),
+        { lift: 2 },
+      );
+      P.piece(G.rrect(-22, -74, 44, 74, 6), p.c('woodD'), { lift: 1 });
+      P.piece(G.rect(34, -100, 30, 34), p.accent2, { lift: 0.6 });
+    });
+  },
+
+  chair(P) {
+    const p = P.pal;
+    const wood = p.c('woodD');
+    for (const x of [-150, 130])
+      P.piece(G.rrect(x, -640, 34, 640, 10), shade(P, wood, x, x + 34), { lift: 3 });
+    for (let i = 0; i < 3; i++)
+      P.piece(G.rrect(-150, -600 + i * 92, 314, 44, 14), p.l('woodD', 0.18), { lift: 2 });
+    P.piece(G.rrect(-190, -310, 394, 50, 18), p.l('woodD', 0.28), { lift: 3 });
+    for (const x of [-190, 170])
+      P.piece(G.rrect(x, -270, 34, 290, 10), shade(P, wood, x, x + 34), { lift: 3 });
+    P.piece(G.rrect(-172, -130, 360, 24, 10), wood, { lift: 2 });
+    P.piece(
+      G.smooth(
+        [
+          [-120, -560],
+          [90, -540],
+          [116, -330],
+          [60, -296],
+          [-60, -310],
+          [-100, -350],
+        ],
+        true,
+        0.7,
+      ),
+      p.c('rose'),
+      { lift: 2.4 },
+    );
+  },
+
+  tent(P) {
+    const p = P.pal;
+    P.piece(
+      G.poly([
+        [-120, -430],
+        [420, -330],
+        [520, 0],
+        [330, 0],
+      ]),
+      p.d('mustard', 0.25),
+      { lift: 3 },
+    );
+    P.piece(
+      G.round(
+        [
+          [-120, -440, 10],
+          [-440, 0, 10],
+          [330, 0, 10],
+        ],
+        10,
+      ),
+      shade(P, p.c('mustard'), -440, 330),
+      { lift: 4 },
+    );
+    P.piece(
+      G.poly([
+        [-110, -300],
+        [-230, 0],
+        [60, 0],
+      ]),
+      P.lin(0, -300, 0, 0, p.d('woodD', 0.3), p.l('mustard', 0.5)),
+      { lift: 0.8 },
+    );
+    P.piece(
+      G.poly([
+        [-110, -300],
+        [-230, 0],
+        [-300, 0],
+      ]),
+      p.l('mustard', 0.3),
+      { lift: 2 },
+    );
+    P.piece(
+      G.poly([
+        [-110, -300],
+        [60, 0],
+        [140, 0],
+      ]),
+      p.l('mustard', 0.3),
+      { lift: 2 },
+    );
+    P.at(600, 0, () => {
+      for (const r of [-0.5, 0.5])
+        P.at(0, -20, () => P.piece(G.rrect(-90, -16, 180, 32, 14), p.c('woodD'), { lift: 2 }), { rot: r });
+      P.piece(
+        G.smooth(
+          [
+            [0, -240],
+            [66, -110],
+            [58, -34],
+            [0, -14],
+            [-58, -34],
+            [-66, -110],
+          ],
+          true,
+          0.9,
+        ),
+        P.lin(0, -240, 0, -14, p.c('mustard'), p.c('tomato')),
+        { lift: 1.4 },
+      );
+      P.piece(
+        G.smooth(
+          [
+            [6, -150],
+            [34, -70],
+            [0, -26],
+            [-30, -70],
+          ],
+          true,
+          0.9,
+        ),
+        '#fff0b8',
+        { lift: 0.8 },
+      );
+    });
+  },
+
+  laptop(P) {
+    const p = P.pal;
+    P.piece(G.rrect(-330, -460, 660, 430, 24), p.c('dark'), { lift: 4 });
+    P.piece(G.rect(-300, -432, 600, 372), p.l('blue', 0.5), { lift: 0 });
+    P.clip(G.rect(-300, -432, 600, 372), () => {
+      P.piece(G.rect(-300, -432, 600, 60), p.c('teal'), { lift: 1 });
+      P.piece(G.rrect(-270, -340, 250, 250, 10), p.paper, { lift: 2 });
+      for (let i = 0; i < 4; i++)
+        P.piece(
+          G.rrect(-240 + i * 56, -120 - i * 44 - 20, 36, 30 + i * 44, 4),
+          p.c(['rose', 'mustard', 'teal', 'red'][i]),
+          { lift: 0.8 },
+        );
+      for (let i = 0; i < 5; i++)
+        P.ink(G.rrect(20, -330 + i * 50, [240, 200, 250, 160, 220][i], 18, 9), p.ink, i ? 0.4 : 0.8);
+    });
+    P.piece(
+      G.round(
+        [
+          [-330, -34],
+          [330, -34],
+          [420, 0, 14],
+          [-420, 0, 14],
+        ],
+        8,
+      ),
+      p.c('steel'),
+      { lift: 3 },
+    );
+    P.piece(G.rrect(-70, -18, 140, 10, 5), p.c('steelD'), { lift: 0 });
+  },
+
+  aid(P) {
+    const p = P.pal;
+    P.piece(G.diff(G.rrect(-90, -410, 180, 120, 30), G.rrect(-58, -380, 116, 100, 20)), p.c('dark'), {
+      lift: 2,
+    });
+    P.piece(G.rrect(-300, -340, 600, 340, 40), shade(P, p.c('red'), -300, 300), { lift: 4 });
+    P.piece(G.circle(0, -170, 118), p.paper, { lift: 1.6 });
+    P.piece(heart(0, -166, 70), p.c('red'), { lift: 1.2 });
+    for (const x of [-220, 180]) P.piece(G.rrect(x, -356, 44, 60, 10), p.c('steel'), { lift: 1.4 });
+    P.at(400, -26, () => {
+      P.piece(G.rrect(-30, -190, 92, 190, 20), p.c('carrot'), { lift: 2 });
+      P.piece(G.rrect(-24, -230, 80, 50, 10), p.c('white'), { lift: 1.4 });
+      P.piece(G.rrect(-18, -140, 68, 74, 6), p.paper, { lift: 1 });
+    });
+    P.at(-420, -20, () => P.piece(G.rrect(-70, -24, 140, 48, 24), p.c('dough'), { lift: 2 }), { rot: -0.3 });
+    P.at(-420, -20, () => P.piece(G.rrect(-26, -24, 52, 48, 6), p.l('dough', 0.4), { lift: 0.8 }), {
+      rot: -0.3,
+    });
+  },
+
+  lock(P, o: Slots = {}) {
+    const p = P.pal;
+    P.at(
+      o.open ? -60 : 0,
+      o.open ? -40 : 0,
+      () =>
+        P.piece(G.diff(G.rrect(-120, -520, 240, 360, 120), G.rrect(-72, -472, 144, 340, 72)), p.c('steel'), {
+          lift: 3,
+        }),
+      { rot: o.open ? -0.5 : 0 },
+    );
+    P.piece(G.rrect(-190, -320, 380, 320, 44), shade(P, p.c('mustard'), -190, 190), { lift: 4 });
+    P.piece(G.circle(0, -186, 44), p.c('dark'), { lift: 0.6 });
+    P.piece(
+      G.round(
+        [
+          [-20, -180],
+          [20, -180],
+          [34, -84],
+          [-34, -84],
+        ],
+        8,
+      ),
+      p.c('dark'),
+      { lift: 0 },
+    );
+    P.at(
+      330,
+      -70,
+      () => {
+        P.piece(G.ring(0, 0, 58, 34), p.c('brass'), { lift: 2 });
+        P.piece(G.rect(-16, 58, 32, 0.1), p.c('brass'), { lift: 0 });
+        P.piece(G.rrect(54, -16, 210, 32, 8), p.c('brass'), { lift: 2 });
+        for (const x of [190, 230]) P.piece(G.rect(x, 10, 22, 46), p.c('brass'), { lift: 1.4 });
+      },
+      { rot: 0.16 },
+    );
+  },
+
+  wateringCan(P) {
+    const p = P.pal;
+    P.at(
+      -130,
+      -170,
+      () => {
+        P.piece(G.diff(G.ellipse(-130, -120, 130, 150), G.ellipse(-126, -120, 96, 116)), p.c('teal'), {
+          lift: 2,
+        });
+        P.piece(
+          G.round(
+            [
+              [120, -40],
+              [330, -280],
+              [372, -250],
+              [170, 90],
+            ],
+            10,
+          ),
+          shade(P, p.c('teal'), 100, 360),
+          { lift: 2 },
+        );
+        P.at(356, -276, () => P.piece(G.ellipse(0, 0, 26, 62), p.d('teal', 0.2), { lift: 2 }), {
+          rot: -0.75,
+        });
+        P.piece(
+          G.round(
+            [
+              [-130, -180, 18],
+              [130, -180, 18],
+              [156, 160, 30],
+              [-156, 160, 30],
+            ],
+            20,
+          ),
+          shade(P, p.c('teal'), -150, 150),
+          { lift: 4 },
+        );
+        P.piece(G.ellipse(0, -180, 128, 26), p.d('teal', 0.35), { lift: 0.8 });
+      },
+      { rot: 0.22 },
+    );
+    for (let i = 0; i < 14; i++)
+      P.piece(G.ellipse(300 + P.R.r(-50, 60), -330 + i * 22, 7, 16), p.l('blue', 0.45), { lift: 0.8 });
+    P.at(330, -4, () => sprout(P));
+  },
+};

@@ -1,0 +1,54 @@
+import { mix } from '../colour.ts';
+import { N } from '../nature.ts';
+import type { Paint, Slots } from '../paint.ts';
+import { G } from '../paths.ts';
+
+export const B = N.B;
+
+/** Sky with drifting clouds: the first layers of every place. */
+export function sky(P: Paint, o: Slots = {}): void {
+  const p = P.pal;
+  P.layer('sky', 0, () =>
+    N.sky(P, {
+      x: o.x ?? 1380,
+      y: o.y ?? 380,
+      r: o.r ?? 90,
+      step: 150,
+      halos: o.halos ?? 4,
+      hor: o.hor ?? 800,
+    }),
+  );
+  P.layer(
+    'clouds',
+    0.15,
+    () => {
+      for (const [x, y, s] of o.clouds ?? [
+        [360, 300, 1.2],
+        [1050, 180, 0.8],
+        [1760, 420, 1],
+      ])
+        N.puff(P, x, y, s, mix(p.sky[1], p.paper, 0.5));
+    },
+    { sway: 70, ph: 0.5 },
+  );
+}
+
+/** The ground from a height down, a little uneven. */
+export const ground = (P: Paint, y: number, col: string, more: Slots = {}) =>
+  P.piece(
+    G.smooth(
+      [
+        [-B, y + 60],
+        [200, y + 10],
+        [960, y - 20],
+        [1700, y + 14],
+        [1920 + B, y + 50],
+        [1920 + B, 3000],
+        [-B, 3000],
+      ],
+      true,
+      0.8,
+    ),
+    P.lin(0, y - 40, 0, y + 500, mix(col, P.pal.sun, 0.08), mix(col, P.pal.shadow, 0.25)),
+    { lift: 5, grain: 0.6, ...more },
+  );
