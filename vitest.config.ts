@@ -1,4 +1,5 @@
 import { mkdirSync, mkdtempSync, symlinkSync } from 'node:fs';
+import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { defineConfig } from 'vitest/config';
@@ -12,15 +13,28 @@ function emptyData(): string {
   return data;
 }
 
-// The configuration is read once more for each part of the runner; the folder stays the same.
+/** A port that nobody listens on, for the run's database. */
+const freePort = () =>
+  new Promise<number>((resolve, reject) => {
+    const probe = createServer().once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const at = probe.address();
+      probe.close(() => resolve(typeof at === 'object' && at ? at.port : 0));
+    });
+  });
+
+// The configuration is read once more for each part of the runner; folder and port stay the same.
 process.env.NABBET_UNIT_DATA ??= emptyData();
+process.env.NABBET_UNIT_DB_PORT ??= String(await freePort());
+const env = { NABBET_DATA: process.env.NABBET_UNIT_DATA, NABBET_DB_PORT: process.env.NABBET_UNIT_DB_PORT };
+Object.assign(process.env, env);
 
 export default defineConfig({
   test: {
     include: ['src/**/*.test.ts', 'studio/**/*.test.ts'],
-    env: { NABBET_DATA: process.env.NABBET_UNIT_DATA },
-    globalSetup: ['./vitest.cleanup.ts'],
-    testTimeout: 60_000,
+    env,
+    globalSetup: ['./vitest.global.ts'],
+    testTimeout: 180_000,
     hookTimeout: 120_000,
     pool: 'forks',
     maxWorkers: 2,

@@ -20,7 +20,7 @@ test('pictures: an alternative in one action, own words in two, and nabbing agai
   await page.getByLabel('Search a picture for scene 4').fill('an umbrella in the rain');
   await page
     .getByRole('list', { name: 'Pictures found' })
-    .getByRole('button', { name: /Walking the dog in the rain/ })
+    .getByRole('button', { name: /^Use “Walking the dog in the rain/ })
     .click();
   await expect(
     rows(page)
@@ -46,7 +46,7 @@ test('a picture is dragged from the results onto a row', async ({ page }) => {
   await page.getByLabel('Search a picture for scene 1').fill('clock');
   const clock = page
     .getByRole('list', { name: 'Pictures found' })
-    .getByRole('button', { name: /A clock, close up/ });
+    .getByRole('button', { name: /^Use “A clock, close up/ });
   await clock.dragTo(rows(page).nth(1).locator('.row__picture'));
   await expect(
     rows(page)
@@ -72,9 +72,9 @@ test('voices come one by one; another voice and another pace change the lengths'
     .getByLabel('Spoken words of Scene 2')
     .fill('Something else is said here, and it takes a good deal longer to say.');
   await voicesReady(page);
-  expect(Number.parseFloat((await length())[1] ?? '0')).toBeGreaterThan(
-    Number.parseFloat(before[1] ?? '0') + 1,
-  );
+  await expect
+    .poll(async () => Number.parseFloat((await length())[1] ?? '0'))
+    .toBeGreaterThan(Number.parseFloat(before[1] ?? '0') + 1);
 });
 
 test('a length set by hand holds, and is given back to the voice', async ({ page }) => {

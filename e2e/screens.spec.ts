@@ -1,22 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from '@playwright/test';
-import { begin, pass, rows, voicesReady, words } from './steps.ts';
-
-async function accessible(page: Page, where: string): Promise<void> {
-  // Colours are judged when nothing moves any more.
-  await page.evaluate(() =>
-    Promise.allSettled(
-      document
-        .getAnimations()
-        .map((a) => (a.effect?.getTiming().iterations === Number.POSITIVE_INFINITY ? null : a.finished)),
-    ),
-  );
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-    .analyze();
-  const found = violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
-  expect(found, where).toEqual([]);
-}
+import { expect, test } from '@playwright/test';
+import { accessible, begin, pass, rows, voicesReady, words } from './steps.ts';
 
 test('every screen and pass meets WCAG 2.2 AA as far as axe can tell', async ({ page }) => {
   await page.goto('/');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { begin, lines, rows, SCRIPT, saved, stored, words } from './steps.ts';
+import { begin, lines, pressUntil, rows, SCRIPT, saved, stored, words } from './steps.ts';
 
 test('a pasted script is cut before the eyes of the writer and becomes a draft with pictures', async ({
   page,
@@ -29,7 +29,7 @@ test('a pasted script is cut before the eyes of the writer and becomes a draft w
       .nth(2)
       .getByRole('button', { name: /narrow boat|canal/i }),
   ).toBeVisible();
-  await expect(rows(page).nth(1).locator('mark').first()).toBeVisible();
+  await expect(rows(page).nth(1).locator('.w-found').first()).toBeVisible();
   const names = await rows(page)
     .locator('.row__picture .frame')
     .evaluateAll((all) => all.map((f) => f.getAttribute('aria-label')));
@@ -103,9 +103,8 @@ test('a row is dragged with the mouse and moved with the keys of its handle', as
   const said = page.getByRole('status').filter({ hasText: 'Scene' });
   await page.getByRole('button', { name: 'Move Scene 4', exact: true }).focus();
   await page.keyboard.press('Space');
-  await expect(said).toContainText(/Scene 4 (was picked up|is over place 4)/);
-  await page.keyboard.press('ArrowUp');
-  await expect(said).toContainText('place 3');
+  await expect(said).toContainText('Scene 4 is over place 4');
+  await pressUntil(page, 'ArrowUp', said.filter({ hasText: 'place 3' }));
   await page.keyboard.press('Space');
   await expect(words(page, 3)).toHaveValue(/baker/);
 });

@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { expect, type Locator, type Page } from '@playwright/test';
 
 export const SCRIPT = `A small test of a big thing
@@ -38,7 +39,35 @@ export async function pass(page: Page, name: 'Words' | 'Pictures' | 'Voice' | 'M
   await page.getByRole('navigation', { name: 'Passes' }).getByText(name).click();
 }
 
+/**
+ * Presses a key until it has its effect: while a drag by keyboard begins, the very first key may come before anybody
+ * listens for it. A key that was heard is not pressed again.
+ */
+export async function pressUntil(page: Page, key: string, effect: Locator): Promise<void> {
+  await expect(async () => {
+    await page.keyboard.press(key);
+    await expect(effect).toBeAttached({ timeout: 4000 });
+  }).toPass();
+}
+
 /** The server's own copy of a piece. */
 export async function stored(page: Page, id: string) {
   return (await page.request.get(`/api/pieces/${id}`)).json();
+}
+
+/** What axe finds on the page against WCAG 2.2 AA: nothing. */
+export async function accessible(page: Page, where: string): Promise<void> {
+  // Colours are judged when nothing moves any more.
+  await page.evaluate(() =>
+    Promise.allSettled(
+      document
+        .getAnimations()
+        .map((a) => (a.effect?.getTiming().iterations === Number.POSITIVE_INFINITY ? null : a.finished)),
+    ),
+  );
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  const found = violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
+  expect(found, where).toEqual([]);
 }

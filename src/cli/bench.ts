@@ -10,6 +10,8 @@ import { CONFIG } from '../server/config.ts';
 import { run } from '../server/program.ts';
 import { DEMO_SCRIPTS } from '../server/seed/scripts.ts';
 import { nabPiece, withPictures } from '../server/shelf/shelf.ts';
+import { benchReading } from './bench-read.ts';
+import { benchShelf } from './bench-shelf.ts';
 
 /** CPU seconds, user and system, of a program and all its children, and seconds by the clock. */
 async function measured(args: string[], env: Record<string, string>): Promise<{ cpu: number; wall: number }> {
@@ -44,6 +46,8 @@ export async function bench(): Promise<void> {
     await copyFile(path.join(CONFIG.data, 'bin/flite-words'), path.join(folder, 'bin/flite-words'));
     const results = {
       machine: (await run('uname', ['-sr'])).stdout.toString().trim(),
+      reading: await benchReading(say),
+      shelf: await benchShelf(say),
       draft: await draft(),
       render: await rendering(folder),
     };

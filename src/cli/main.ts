@@ -1,5 +1,5 @@
-import { StartError } from '../server/db/mariadb.ts';
-import { MAKE_USAGE, make, UsageError } from './make.ts';
+import { MAKE_USAGE, make } from './make.ts';
+import { UsageError } from './usage.ts';
 
 /** Commands, loaded when they are called. */
 const COMMANDS: Record<string, (argv: string[]) => Promise<void>> = {
@@ -24,8 +24,9 @@ try {
   await command(argv);
   process.exit(process.exitCode ?? 0);
 } catch (e) {
-  if (e instanceof UsageError || e instanceof StartError) {
-    process.stderr.write(`nabbet: ${e.message}\n`);
+  // By its name: what throws a StartError is large and only loaded when it is needed.
+  if (e instanceof UsageError || (e as Error).name === 'StartError') {
+    process.stderr.write(`nabbet: ${(e as Error).message}\n`);
     process.exit(e instanceof UsageError ? 2 : 1);
   }
   process.stderr.write(`nabbet: ${(e as Error).stack ?? String(e)}\n`);

@@ -1,8 +1,14 @@
 import { spawn } from 'node:child_process';
-import { chmodSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, copyFileSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:http';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { articlePages } from '../../studio/fixtures/pages/articles.ts';
+import { bodyTexts } from '../../studio/fixtures/pages/content.ts';
+import { PRODUCT_PAGES } from '../../studio/fixtures/pages/products.ts';
+import { writeShots } from '../../studio/fixtures/photos.ts';
+import { CONFIG } from '../server/config.ts';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'nabbet-make-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
@@ -25,6 +31,8 @@ const file = (name: string, content: string | Uint8Array) => {
   writeFileSync(f, content);
   return f;
 };
+
+const emptyFolder = () => mkdtempSync(path.join(folder, 'empty-'));
 
 describe('nabbet make', () => {
   it('makes a video and describes it', async () => {
@@ -72,7 +80,7 @@ describe('nabbet make', () => {
     ['no file named', () => [], /Which text/],
     ['a file that is not there', () => [path.join(folder, 'none.txt')], /There is no file/],
     ['an empty file', () => [file('empty.txt', '  \n')], /is empty/],
-    ['a binary file', () => [file('b.txt', new Uint8Array([1, 2, 0, 255, 7]))], /not a text file/],
+    ['a binary file', () => [file('b.txt', new Uint8Array([1, 2, 0, 255, 7]))], /not a text/],
     [
       'a picture with a text name',
       () => [
@@ -81,12 +89,24 @@ describe('nabbet make', () => {
           Uint8Array.from({ length: 5000 }, (_, i) => (i * 37 + 129) % 255 || 1),
         ),
       ],
-      /not a text file/,
+      /not a text/,
     ],
-    ['a text of 2 MB', () => [file('big.txt', 'word '.repeat(400_000))], /2\.0 MB/],
-    ['a folder', () => [folder], /is a folder/],
+    ['a text of 2 MB', () => [file('big.txt', 'word '.repeat(400_000))], /2\.0 million/],
+    ['a folder without photos', () => [emptyFolder()], /folder without photos/],
     ['only remarks', () => [file('r.txt', '[a picture]')], /no words/],
     ['an unknown format', () => [file('x.txt', 'Hello there.'), '--format', '4:3'], /--format is one of/],
+    ['an unknown angle', () => [file('x.txt', 'Hello there.'), '--angle', 'rant'], /--angle is one of/],
+    [
+      'a length that is none',
+      () => [file('x.txt', 'Hello there.'), '--target', 'long'],
+      /--target is a number/,
+    ],
+    [
+      'a locked document',
+      () => [path.join(CONFIG.root, 'studio/fixtures/documents/locked.pdf')],
+      /locked with a password/,
+    ],
+    ['an address that is none', () => ['http://', '-o', path.join(folder, 'n.mp4')], /is no address/],
     ['an unknown option', () => [file('x.txt', 'Hello there.'), '--speed', '3'], /speed/],
     ['an output that is a folder', () => [file('x.txt', 'Hello there.'), '-o', folder], /is a folder/],
   ];
@@ -96,6 +116,111 @@ describe('nabbet make', () => {
     expect(r.err.trim().split('\n')).toHaveLength(1);
     expect(r.err).toMatch(message);
     expect(r.out).toBe('');
+  });
+
+  const small = ['--height', '480', '--music', 'none', '--json'];
+  const documents = path.join(CONFIG.root, 'studio/fixtures/documents');
+
+  it('condenses a page to the wished length, with its pictures, and says where each line comes from', async () => {
+    const page = articlePages()[11];
+    if (!page) throw new Error('no such page');
+    mkdirSync(path.join(folder, 'page/m'), { recursive: true });
+    const html = file('page/story.html', page.bytes.toString().replaceAll('/m/things.jpg', 'm/things.webp'));
+    copyFileSync(
+      path.join(CONFIG.root, 'shelf/tool-wall-wide.webp'),
+      path.join(folder, 'page/m/things.webp'),
+    );
+    const r = await nabbet(html, '-o', path.join(folder, 'a.mp4'), '--target', '20', ...small);
+    expect(r.code, r.err).toBe(0);
+    const j = JSON.parse(r.out);
+    expect(j.source).toEqual({ kind: 'article', title: page.content.title });
+    expect(j.durationMs).toBeGreaterThan(12_000);
+    expect(j.durationMs).toBeLessThan(23_000);
+    const body = bodyTexts(page.content).join(' ');
+    for (const s of j.scenes.slice(0, -1)) {
+      expect(s.shown.length).toBeLessThanOrEqual(90);
+      expect(body).toContain(s.from);
+    }
+    expect(j.scenes.at(-1).layout).toBe('end');
+    expect(j.scenes.some((s: { picture: { id: string } }) => /^a[0-9a-f]{20}$/.test(s.picture.id))).toBe(
+      true,
+    );
+  });
+
+  it('tells a product in the wished angle', async () => {
+    const html = file('shop.html', PRODUCT_PAGES[0]?.bytes ?? '');
+    const r = await nabbet(html, '-o', path.join(folder, 'p.mp4'), '--angle', 'offer', ...small);
+    expect(r.code, r.err).toBe(0);
+    const j = JSON.parse(r.out);
+    expect(j.source).toEqual({ kind: 'product', title: 'Wick No. 3 hand lantern' });
+    expect(j.scenes[0].shown).toBe('€34.00 instead of €42.00');
+    expect(j.scenes.map((s: { layout: string }) => s.layout)).toEqual(
+      expect.arrayContaining(['title', 'figure', 'end']),
+    );
+  });
+
+  it.each([
+    ['bicycle-post.docx', 'The bicycle post is faster than the van'],
+    ['two-columns.pdf', 'Street lamps go out at eleven, and the stars come back'],
+  ])('condenses %s', async (name, title) => {
+    const r = await nabbet(
+      path.join(documents, name),
+      '-o',
+      path.join(folder, `${name}.mp4`),
+      '--target',
+      '12',
+      ...small,
+    );
+    expect(r.code, r.err).toBe(0);
+    const j = JSON.parse(r.out);
+    expect(j.source).toEqual({ kind: 'article', title });
+    expect(j.durationMs).toBeLessThan(14_000);
+    for (const scene of j.scenes) expect(scene.from.length).toBeGreaterThan(10);
+  });
+
+  it('shows a folder of photos in the order in which they were taken, without the doubles and the blurred', async () => {
+    const photos = path.join(folder, 'one evening');
+    await writeShots(photos, 700);
+    const r = await nabbet(photos, '-o', path.join(folder, 'photos.mp4'), '--target', '8', ...small);
+    expect(r.code, r.err).toBe(0);
+    const j = JSON.parse(r.out);
+    expect(j.source).toEqual({ kind: 'photos', title: 'one evening' });
+    expect(j.scenes).toHaveLength(8);
+    expect(j.scenes[0]).toMatchObject({ shown: 'one evening', from: 'IMG_0408.jpg', spoken: '' });
+    expect(j.durationMs).toBe(8000);
+    expect(r.err).toMatch(/IMG_0411\.jpg is left out/);
+  });
+
+  it('reads Markdown, and an address that is allowed', async () => {
+    const server = createServer((_, response) =>
+      response.writeHead(200, { 'content-type': 'text/html' }).end(PRODUCT_PAGES[7]?.bytes),
+    );
+    await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
+    const address = `http://127.0.0.1:${(server.address() as { port: number }).port}/clock`;
+    try {
+      const refused = await nabbet(address, '-o', path.join(folder, 'x.mp4'));
+      expect(refused.code).toBe(2);
+      expect(refused.err).toMatch(/private network/);
+      process.env.NABBET_READ_ALLOW = new URL(address).host;
+      const r = await nabbet(address, '-o', path.join(folder, 'x.mp4'), '--target', '10', ...small);
+      expect(r.code, r.err).toBe(0);
+      expect(JSON.parse(r.out).source).toEqual({ kind: 'product', title: 'The talking clock' });
+      expect(r.err).toMatch(/blanks that only you can fill: .*price/);
+    } finally {
+      delete process.env.NABBET_READ_ALLOW;
+      server.close();
+    }
+    const md = await nabbet(
+      file('m.md', '# A rope\n\nIt is *long*. [a rope]\n\nIt holds.'),
+      '-o',
+      path.join(folder, 'm.mp4'),
+      ...small,
+    );
+    expect(JSON.parse(md.out).scenes.map((s: { shown: string }) => s.shown)).toEqual([
+      'A rope',
+      'It is long.',
+      'It holds.',
+    ]);
   });
 
   it('reads Windows text', async () => {

@@ -3,7 +3,7 @@ import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { CONFIG } from '../server/config.ts';
-import { UsageError } from './make.ts';
+import { UsageError } from './usage.ts';
 
 interface Outcome {
   passed: number;

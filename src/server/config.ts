@@ -11,6 +11,9 @@ function projectRoot(): string {
 const root = projectRoot();
 const data = path.resolve(process.env.NABBET_DATA ?? path.join(root, 'var'));
 
+const host = process.env.NABBET_HOST ?? '127.0.0.1';
+const port = Number(process.env.NABBET_PORT ?? 4300);
+
 /** Where things are; set by environment variables. */
 export const CONFIG = {
   root,
@@ -18,8 +21,20 @@ export const CONFIG = {
   data,
   shelf: path.join(root, 'shelf'),
   /** NABBET_HOST, NABBET_PORT: where the web server listens. */
-  host: process.env.NABBET_HOST ?? '127.0.0.1',
-  port: Number(process.env.NABBET_PORT ?? 4300),
+  host,
+  port,
+  /**
+   * NABBET_READ_ALLOW: private addresses that may be read, "host[:port][/path]" with commas between; the made-up web of
+   * this installation is always among them.
+   */
+  readAllow: [
+    `${host}:${port}/demo-web/`,
+    `localhost:${port}/demo-web/`,
+    ...(process.env.NABBET_READ_ALLOW ?? '')
+      .split(',')
+      .map((r) => r.trim().replace(/^https?:\/\//, ''))
+      .filter(Boolean),
+  ] as readonly string[],
   /** NABBET_DB_PORT: where MariaDB listens on 127.0.0.1. */
   dbPort: Number(process.env.NABBET_DB_PORT ?? 4306),
   soundfont: process.env.NABBET_SOUNDFONT ?? '/usr/share/sounds/sf2/FluidR3_GM.sf2',

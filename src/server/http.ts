@@ -65,9 +65,29 @@ export async function body<T>(request: Request, schema: ObjectSchema): Promise<T
   } catch {
     throw new HttpError(400, 'The request is no JSON.');
   }
+  return check(raw, schema);
+}
+
+/** A value checked by a schema; what is wrong is answered with 400. */
+export function check<T>(raw: unknown, schema: ObjectSchema): T {
   const { error, value } = schema.validate(raw);
   if (error) throw new HttpError(400, error.message);
   return value as T;
+}
+
+/** The body as bytes; more than most is refused before it is all read. */
+export async function bytesOf(request: Request, most: number): Promise<Buffer> {
+  const tooLarge = () =>
+    new HttpError(413, `The file is larger than ${Math.round(most / 1e6)} MB, which is too much to read.`);
+  if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge();
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
+    size += chunk.byteLength;
+    if (size > most) throw tooLarge();
+    chunks.push(chunk);
+  }
+  return Buffer.concat(chunks);
 }
 
 /** A file with byte ranges. name: offers it as a download under that name. */

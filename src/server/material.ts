@@ -1,11 +1,12 @@
 import type { Piece } from '../core/piece/types.ts';
 import { spokenOf } from '../core/piece/types.ts';
 import { compile, takeKey, trackLength } from '../core/timeline/compile.ts';
+import { usesOf } from '../core/timeline/shots.ts';
 import type { Facts, Timeline } from '../core/timeline/types.ts';
 import { Typesetter } from '../core/timeline/words.ts';
+import { pictureFact } from './assets/lookup.ts';
 import { trackOf } from './music/tracks.ts';
 import { measurer } from './render/fonts.ts';
-import { shelf } from './shelf/shelf.ts';
 import { knownTake, takeOf } from './speech/takes.ts';
 
 let setter: Typesetter | null = null;
@@ -33,10 +34,9 @@ export async function knownFacts(piece: Piece): Promise<Facts> {
     const take = await knownTake(key);
     if (take) takes[key] = take;
   }
-  const { facts } = await shelf();
   const assets: Facts['assets'] = {};
-  for (const s of piece.scenes) {
-    const fact = s.picture && facts[s.picture.assetId];
+  for (const { assetId } of piece.scenes.flatMap(usesOf)) {
+    const fact = assets[assetId] ? null : await pictureFact(assetId);
     if (fact) assets[fact.id] = fact;
   }
   return { takes, assets, track: null };

@@ -1,10 +1,10 @@
 import { mix, type Stereo } from '../core/sound/mix.ts';
 import type { Timeline } from '../core/timeline/types.ts';
 
-/** Takes and tracks are sent once; a mix is asked for with a timeline. */
+/** Takes, tracks and sounds of clips are sent once; a mix is asked for with a timeline. */
 export type MixMessage =
   | { kind: 'take'; key: string; samples: Float32Array }
-  | { kind: 'track'; key: string; track: Stereo }
+  | { kind: 'track' | 'clip'; key: string; track: Stereo }
   | { kind: 'mix'; id: number; timeline: Timeline };
 
 export type MixAnswer =
@@ -14,6 +14,7 @@ export type MixAnswer =
 const takes = new Map<string, Float32Array>();
 const tracks = new Map<string, Stereo>();
 const TRACKS_KEPT = 3;
+const clips = new Map<string, Stereo>();
 
 const scope = self as unknown as {
   onmessage: ((e: MessageEvent<MixMessage>) => void) | null;
@@ -29,10 +30,14 @@ scope.onmessage = ({ data }) => {
       while (tracks.size >= TRACKS_KEPT) tracks.delete(tracks.keys().next().value as string);
       tracks.set(data.key, data.track);
       break;
+    case 'clip':
+      clips.set(data.key, data.track);
+      break;
     case 'mix':
       try {
         const { left, right } = mix(data.timeline, {
           take: (k) => takes.get(k) ?? null,
+          clip: (k) => clips.get(k) ?? null,
           track: (k) => tracks.get(k) ?? null,
         });
         scope.postMessage({ id: data.id, left, right }, [left.buffer, right.buffer]);

@@ -1,7 +1,7 @@
-import type { PictureChoice } from '../piece/types.ts';
+import { type PictureChoice, plainUse } from '../piece/types.ts';
 import { assign } from './assign.ts';
 import type { ShelfIndex } from './score.ts';
-import type { MatchLine, Scored } from './types.ts';
+import type { MatchLine, Scored, ShelfItem } from './types.ts';
 
 /** How the whole piece is weighed against the single line. */
 export const NAB = {
@@ -17,36 +17,44 @@ export const NAB = {
   certain: 0.52,
 } as const;
 
+/** So many pictures are looked at for each line; of a large shelf the rest is too far away. */
+const RANKED = 120;
+/** Value of a picture that is not among those looked at for a line. */
+const FAR = -10;
+
 /** Confidence under which a choice is shown as weak. */
 export const WEAK = 0.35;
 
 /**
  * Chooses a picture for every line at once: the assignment with the best total, no picture twice while others are
  * left, then improved by exchanges so that pictures of one motif or one light do not crowd. taken: pictures that stay
- * where the writer put them. Determined by its input.
+ * where the writer put them; allow: pictures that may be chosen. Determined by its input.
  */
 export function nab(
   index: ShelfIndex,
   lines: readonly MatchLine[],
   taken: readonly string[] = [],
+  allow: (item: ShelfItem) => boolean = () => true,
 ): Record<string, PictureChoice> {
-  const ranked = lines.map((line) => index.rank(line));
+  const ranked = lines.map((line) => index.rank(line, { limit: Math.max(RANKED, 2 * lines.length), allow }));
   if (!lines.length || !index.items.length) return {};
-  const items = index.items.filter((it) => !taken.includes(it.id));
-  const pool = items.length ? items : index.items;
+  const near = new Set(ranked.flatMap((r) => r.map((s) => s.item)));
+  const items = [...near].filter((it) => !taken.includes(it.id));
+  const pool = items.length ? items : [...near];
   const copies = Math.ceil(lines.length / pool.length);
   const scoreOf = ranked.map((r) => new Map(r.map((s) => [s.item.id, s])));
   const value = lines.map((_, r) =>
     Array.from({ length: copies }, (_, c) =>
-      pool.map((it) => (scoreOf[r]?.get(it.id)?.score ?? 0) - c * NAB.repeat),
+      pool.map((it) => (scoreOf[r]?.get(it.id)?.score ?? FAR) - c * NAB.repeat),
     ).flat(),
   );
   const columns = assign(value);
   const chosen = columns.map((c) => pool[c % pool.length]?.id ?? '');
   improve(chosen, scoreOf, ranked, taken, lines.length <= pool.length);
   return Object.fromEntries(
-    lines.map((line, r) => {
-      const best = scoreOf[r]?.get(chosen[r] ?? '') as Scored;
+    lines.flatMap((line, r) => {
+      const best = scoreOf[r]?.get(chosen[r] ?? '') ?? ranked[r]?.[0];
+      if (!best) return [];
       const others = (ranked[r] ?? []).filter(
         (s) => s.item.id !== best.item.id && s.item.group !== best.item.group,
       );
@@ -55,14 +63,14 @@ export function nab(
         0,
         NAB.alternatives,
       );
-      return [line.sceneId, choice(best, alternatives)];
+      return [[line.sceneId, choice(best, alternatives)]];
     }),
   );
 }
 
 function choice(best: Scored, alternatives: Scored[]): PictureChoice {
   return {
-    assetId: best.item.id,
+    ...plainUse(best.item.id),
     by: 'nab',
     reason: reasonOf(best),
     confidence: Math.round(confidenceOf(best.score) * 100) / 100,
@@ -95,7 +103,7 @@ function improve(
   const item = (id: string | undefined) => (id ? groups.get(id)?.item : undefined);
   const at = (r: number, id: string): number => {
     const me = item(id);
-    let v = scoreOf[r]?.get(id)?.score ?? 0;
+    let v = scoreOf[r]?.get(id)?.score ?? FAR;
     chosen.forEach((other, k) => {
       if (k === r) return;
       const o = item(other);

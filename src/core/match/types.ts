@@ -14,6 +14,8 @@ export interface ShelfItem {
   /** Meaning of title and description, and of the tags as one list. */
   textVector: Vector;
   tagsVector: Vector;
+  /** Lines for which the picture is used, though what they say is not in it, with their meaning. */
+  suits?: readonly { text: string; vector: Vector }[];
 }
 
 /** A line that wants a picture. */

@@ -1,4 +1,4 @@
-import type { NewId } from '../piece/actions.ts';
+import { emptyScene, type NewId } from '../piece/actions.ts';
 import { type Format, type Mood, PIECE_VERSION, type Piece } from '../piece/types.ts';
 import { type ScriptLine, titleFrom } from '../text/script.ts';
 
@@ -18,15 +18,15 @@ export function draftFromLines(lines: readonly ScriptLine[], options: DraftOptio
     format: options.format,
     voice: { name: options.voice, pace: 1 },
     music: { mood: options.mood, seed: 1, gainDb: 0 },
+    source: { id: null, kind: 'script', title: options.title?.trim() || titleFrom([...lines]) },
+    targetMs: null,
     captions: true,
-    scenes: lines.map((l) => ({
-      id: newId(),
+    scenes: lines.map((l, i) => ({
+      ...emptyScene(newId()),
       layout: l.layout,
       shown: l.shown,
-      spoken: null,
       wish: l.wish,
-      picture: null,
-      durationMs: null,
+      from: { ref: `line:${i}`, text: l.shown },
     })),
   };
 }

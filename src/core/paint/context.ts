@@ -1,3 +1,6 @@
+import type { ViewName } from '../piece/types.ts';
+import type { Shot } from '../timeline/types.ts';
+
 /** The part of a Canvas 2D context that the painter uses; the browser's and the server's both have it. */
 export interface Context2D {
   fillStyle: unknown;
@@ -27,6 +30,14 @@ export interface Context2D {
     x1: number,
     y1: number,
   ): { addColorStop(offset: number, color: string): void };
+  createRadialGradient(
+    x0: number,
+    y0: number,
+    r0: number,
+    x1: number,
+    y1: number,
+    r1: number,
+  ): { addColorStop(offset: number, color: string): void };
   drawImage(
     image: never,
     sx: number,
@@ -42,6 +53,12 @@ export interface Context2D {
 
 /** Pictures by id, as something that drawImage takes; null while it is not there yet. */
 export interface Pictures {
-  still(assetId: string, view: 'wide' | 'tall'): unknown;
-  loop(assetId: string, view: 'wide' | 'tall', frame: number): unknown;
+  still(assetId: string, view: ViewName): unknown;
+  loop(assetId: string, view: ViewName, frame: number): unknown;
+  /** The picture of a clip's part when it has run for so many frames. */
+  clip(shot: Shot, run: number): unknown;
+  /** A small, blurred copy for the surround of a whole picture. */
+  blurred(assetId: string, view: ViewName): unknown;
+  /** A square tile of grain. */
+  grain(): unknown;
 }

@@ -12,5 +12,9 @@ export const LOOK = {
   titleFrames: 11,
   titleDelay: 4,
   leaveFrames: 4,
+  /** Frames between the lines of a quotation, a figure or an end card. */
+  lineDelay: 3,
+  /** How much of the picture the ground of an end card covers. */
+  endGroundAlpha: 0.82,
   titleTilt: -0.02,
 } as const;

@@ -1,4 +1,4 @@
-import type { Page, PlacedLine, WordsBlock } from '../timeline/types.ts';
+import type { Page, PlacedLine, PlacedWord, WordsBlock } from '../timeline/types.ts';
 import { cssFont } from '../timeline/typeset.ts';
 import type { Context2D } from './context.ts';
 import { LOOK } from './look.ts';
@@ -22,7 +22,8 @@ export function paintWords(
   ctx.globalAlpha =
     1 - easeOut((frame - (page.to - LOOK.leaveFrames)) / LOOK.leaveFrames) * (page.to >= length ? 1 : 0.85);
   if (block.layout === 'title') paintTitle(ctx, block, page, frame, opening);
-  else paintCaption(ctx, block, page, frame);
+  else if (block.layout === 'caption') paintCaption(ctx, block, page, frame);
+  else paintTwoPart(ctx, block.layout, page, frame);
   ctx.restore();
 }
 
@@ -52,8 +53,11 @@ function paintTitle(ctx: Context2D, block: WordsBlock, page: Page, frame: number
     ctx.beginPath();
     ctx.rect(line.x - pad, top - size, width, lineHeight + size * 2);
     ctx.clip();
-    ctx.fillStyle = LOOK.paper;
-    for (const w of line.words) ctx.fillText(w.text, w.x, line.y);
+    for (const w of line.words) {
+      if (w.marked) highlight(ctx, w, line.y, size);
+      ctx.fillStyle = w.marked ? LOOK.ink : LOOK.paper;
+      ctx.fillText(w.text, w.x, line.y);
+    }
     ctx.restore();
   });
   const last = page.lines[page.lines.length - 1];
@@ -73,14 +77,68 @@ function paintTitle(ctx: Context2D, block: WordsBlock, page: Page, frame: number
     );
 }
 
-/** Paper tape that is laid as far as the voice has come; the word that is being said is highlighted. */
+/** The highlighter over a whole word. */
+function highlight(ctx: Context2D, w: PlacedWord, y: number, size: number): void {
+  ctx.fillStyle = LOOK.highlighter;
+  ctx.beginPath();
+  ctx.roundRect(w.x - size * 0.1, y - size * 0.78, w.width + size * 0.2, size * 1.02, size * 0.12);
+  ctx.fill();
+}
+
+/**
+ * Layouts of a large part and a small one. quote: ink on paper; figure: ink on the highlighter; end: paper on a dark
+ * ground that covers the picture. The small part stands on ink.
+ */
+function paintTwoPart(ctx: Context2D, layout: 'quote' | 'figure' | 'end', page: Page, frame: number): void {
+  const alpha = ctx.globalAlpha;
+  if (layout === 'end') {
+    ctx.globalAlpha = alpha * LOOK.endGroundAlpha * easeOut((frame + 1) / LOOK.titleFrames);
+    ctx.fillStyle = LOOK.ink;
+    ctx.fillRect(-10, -10, 4000, 4000);
+  }
+  page.lines.forEach((line, i) => {
+    const t = easeOut((frame + 1 - i * LOOK.lineDelay) / LOOK.titleFrames);
+    if (t <= 0) return;
+    const { size } = line;
+    const head = line.part === 'head';
+    const pad = Math.round(size * 0.28);
+    const height = Math.round(size * (head ? 1.2 : 1.36));
+    const top = Math.round(line.y - size * 0.34 - height / 2 + size * 0.02);
+    const fill = head ? (layout === 'figure' ? LOOK.highlighter : LOOK.paper) : LOOK.ink;
+    const plain = layout === 'end';
+    ctx.save();
+    if (plain) ctx.globalAlpha = alpha * t;
+    else {
+      const width = (line.width + pad * 2) * t;
+      tape(ctx, line.x - pad, top, width, height, Math.round(size * 0.1), fill, alpha);
+      ctx.beginPath();
+      ctx.rect(line.x - pad, top - size, width, height + size * 2);
+      ctx.clip();
+      ctx.globalAlpha = alpha;
+    }
+    ctx.font = head
+      ? cssFont({ family: 'display', weight: 800, size })
+      : cssFont({ family: 'text', weight: 700, size });
+    for (const w of line.words) {
+      if (w.marked && layout !== 'figure') highlight(ctx, w, line.y, size);
+      const dark = (head && !plain) || (w.marked && layout !== 'figure');
+      ctx.fillStyle = dark ? LOOK.ink : plain && !head ? LOOK.highlighter : LOOK.paper;
+      ctx.fillText(w.text, w.x, line.y);
+    }
+    ctx.restore();
+  });
+}
+
+/** Paper tape that is laid as far as the voice has come, or at once where the voice says other words; the word that is being said is highlighted. */
 function paintCaption(ctx: Context2D, block: WordsBlock, page: Page, frame: number): void {
   const { size, lineHeight } = block;
   const alpha = ctx.globalAlpha;
   ctx.font = cssFont({ family: 'text', weight: 700, size });
   const pad = Math.round(size * 0.28);
   for (const line of page.lines) {
-    const reach = tapeReach(line, frame);
+    const reach = block.standing
+      ? line.width * easeOut((frame - page.from + 1) / LOOK.tapeFrames)
+      : tapeReach(line, frame);
     if (reach <= 0) continue;
     const top = Math.round(line.y - size * 0.34 - lineHeight / 2 + size * 0.05);
     const height = Math.round(lineHeight - size * 0.1);
@@ -91,15 +149,24 @@ function paintCaption(ctx: Context2D, block: WordsBlock, page: Page, frame: numb
     ctx.rect(line.x - pad, top, width, height);
     ctx.clip();
     for (const w of line.words) {
-      if (frame < w.at) continue;
-      const shown = easeOut((frame - w.at + 1) / LOOK.wordFrames);
-      const said = frame < w.until ? shown : 1 - easeOut((frame - w.until + 1) / 4);
+      const come = block.standing ? page.from : w.at;
+      if (frame < come) continue;
+      const shown = easeOut((frame - come + 1) / LOOK.wordFrames);
+      const said =
+        frame < w.at
+          ? 0
+          : frame < w.until
+            ? easeOut((frame - w.at + 1) / LOOK.wordFrames)
+            : 1 - easeOut((frame - w.until + 1) / 4);
       if (said > 0.01) {
         ctx.globalAlpha = alpha * said;
+        highlight(ctx, w, line.y, size);
+      }
+      if (w.marked) {
+        // A stroke of the highlighter along the foot of the word; it stays.
+        ctx.globalAlpha = alpha * shown;
         ctx.fillStyle = LOOK.highlighter;
-        ctx.beginPath();
-        ctx.roundRect(w.x - size * 0.1, line.y - size * 0.78, w.width + size * 0.2, size * 1.02, size * 0.12);
-        ctx.fill();
+        ctx.fillRect(w.x - size * 0.06, line.y - size * 0.26, w.width + size * 0.12, size * 0.42);
       }
       ctx.globalAlpha = alpha * shown;
       ctx.fillStyle = LOOK.ink;

@@ -1,14 +1,32 @@
-import type { Edit, Op } from './edit.ts';
-import type { PictureChoice, Piece, Scene } from './types.ts';
+import { applyEdit, type Edit, type Op } from './edit.ts';
+import { shownPatch, tidy } from './marks.ts';
+import { LIMITS } from './schema.ts';
+import { type PictureChoice, type Piece, plainUse, type Scene, type Span } from './types.ts';
 
 /** Makes ids for new scenes; given from outside so that the core stays pure. */
 export type NewId = () => string;
 
 export function emptyScene(id: string): Scene {
-  return { id, layout: 'caption', shown: '', spoken: null, wish: '', picture: null, durationMs: null };
+  return {
+    id,
+    layout: 'caption',
+    shown: '',
+    spoken: null,
+    wish: '',
+    picture: null,
+    more: [],
+    runsOn: false,
+    treatment: null,
+    durationMs: null,
+    marks: [],
+    from: null,
+  };
 }
 
-/** Splits a scene at a caret position in its shown text. The picture stays with the first half. */
+/**
+ * Splits a scene at a caret position in its shown text. The picture stays with the first half; the second gets the next
+ * best one that was found for the whole line, so that it is not bare. A length set by hand is divided by the text.
+ */
 export function splitScene(
   piece: Piece,
   id: string,
@@ -20,14 +38,28 @@ export function splitScene(
   if (!scene) return null;
   const head = scene.shown.slice(0, caret).trimEnd();
   const tail = scene.shown.slice(caret).trimStart();
+  const tailAt = scene.shown.length - scene.shown.slice(caret).trimStart().length;
+  const share = scene.shown.length > 0 ? caret / scene.shown.length : 0;
   const second: Scene = {
     ...emptyScene(newId()),
     layout: scene.layout === 'title' && tail ? 'caption' : scene.layout,
     shown: tail,
+    marks: tidy(
+      scene.marks.map(([s, e]): Span => [s - tailAt, e - tailAt]),
+      tail.length,
+    ),
+    picture: tail ? nextBest(scene.picture) : null,
+    treatment: scene.treatment,
+    from: scene.from,
   };
   const patch: Partial<Scene> = { shown: head };
+  if (scene.marks.length) patch.marks = tidy(scene.marks, head.length);
+  if (scene.durationMs !== null && head && tail) {
+    patch.durationMs = Math.max(LIMITS.minSceneMs, Math.round(scene.durationMs * share));
+    second.durationMs = Math.max(LIMITS.minSceneMs, scene.durationMs - patch.durationMs);
+  }
   if (scene.spoken !== null) {
-    const [a, b] = splitSpoken(scene.spoken, scene.shown.length > 0 ? caret / scene.shown.length : 0);
+    const [a, b] = splitSpoken(scene.spoken, share);
     patch.spoken = a;
     second.spoken = b;
   }
@@ -40,6 +72,20 @@ export function splitScene(
         { op: 'insert', at: at + 1, scene: second },
       ],
     },
+  };
+}
+
+/** What nabbing had found next to the chosen picture; null when there is nothing else. */
+function nextBest(picture: PictureChoice | null): PictureChoice | null {
+  const [next, ...others] = picture?.alternatives ?? [];
+  if (!picture || !next) return null;
+  return {
+    ...plainUse(next.assetId),
+    by: 'nab',
+    reason: next.reason,
+    confidence: Math.round(picture.confidence * 80) / 100,
+    found: [],
+    alternatives: [...others, { assetId: picture.assetId, reason: picture.reason }],
   };
 }
 
@@ -64,7 +110,13 @@ export function joinWithPrevious(
     shown: previous.shown + glue + scene.shown,
     picture: previous.picture ?? scene.picture,
     wish: previous.wish || scene.wish,
+    from: previous.from ?? scene.from,
   };
+  const at0 = previous.shown.length + glue.length;
+  if (previous.marks.length || scene.marks.length)
+    patch.marks = [...previous.marks, ...scene.marks.map(([s, e]): Span => [s + at0, e + at0])];
+  if (previous.durationMs !== null && scene.durationMs !== null)
+    patch.durationMs = previous.durationMs + scene.durationMs;
   if (previous.spoken !== null || scene.spoken !== null)
     patch.spoken = [previous.spoken ?? previous.shown, scene.spoken ?? scene.shown].filter(Boolean).join(' ');
   return {
@@ -82,6 +134,74 @@ export function joinWithPrevious(
 
 export function moveScene(id: string, to: number): Edit {
   return { label: 'Move scene', ops: [{ op: 'move', id, to }] };
+}
+
+/** Moves scenes together by one place up or down; those that stand at the edge stay, and the others up to them. */
+export function moveScenes(piece: Piece, ids: readonly string[], by: 1 | -1): Edit | null {
+  const order = piece.scenes.map((s) => s.id);
+  const ops: Op[] = [];
+  const walk = by < 0 ? [...order] : [...order].reverse();
+  for (const id of walk) {
+    if (!ids.includes(id)) continue;
+    const at = order.indexOf(id);
+    const to = at + by;
+    if (to < 0 || to >= order.length || ids.includes(order[to] ?? '')) continue;
+    order.splice(at, 1);
+    order.splice(to, 0, id);
+    ops.push({ op: 'move', id, to });
+  }
+  return ops.length ? { label: ids.length > 1 ? `Move ${ids.length} scenes` : 'Move scene', ops } : null;
+}
+
+/** Joins a run of neighbouring scenes to the first of them. */
+export function joinScenes(piece: Piece, ids: readonly string[]): Edit | null {
+  let now = piece;
+  const ops: Op[] = [];
+  for (const id of piece.scenes
+    .map((s) => s.id)
+    .filter((id) => ids.includes(id))
+    .slice(1)) {
+    const step = joinWithPrevious(now, id);
+    const result = step && applyEdit(now, step.edit);
+    if (!step || !result?.ok) return null;
+    ops.push(...step.edit.ops);
+    now = result.piece;
+  }
+  return ops.length ? { label: `Join ${ops.length / 2 + 1} scenes`, ops } : null;
+}
+
+/** Whether scenes stand next to each other. */
+export function areNeighbours(piece: Piece, ids: readonly string[]): boolean {
+  const places = piece.scenes.flatMap((s, i) => (ids.includes(s.id) ? [i] : []));
+  return places.length > 1 && (places.at(-1) ?? 0) - (places[0] ?? 0) === places.length - 1;
+}
+
+/** One change on several scenes. */
+export function changeScenes(
+  scenes: readonly Scene[],
+  label: string,
+  how: (scene: Scene) => Partial<Scene> | null,
+): Edit | null {
+  const ops = scenes.flatMap((s): Op[] => {
+    const patch = how(s);
+    return patch && Object.keys(patch).length ? [{ op: 'scene', id: s.id, patch }] : [];
+  });
+  return ops.length ? { label, ops } : null;
+}
+
+/** A passage of the source as a scene of its own, after another one. */
+export function insertFromSource(
+  at: number,
+  line: { ref: string; shown: string; spoken: string | null; text: string },
+  newId: NewId,
+): { edit: Edit; id: string } {
+  const scene: Scene = {
+    ...emptyScene(newId()),
+    shown: line.shown,
+    spoken: line.spoken,
+    from: { ref: line.ref, text: line.text },
+  };
+  return { id: scene.id, edit: { label: 'Insert from the source', ops: [{ op: 'insert', at, scene }] } };
 }
 
 export function deleteScenes(ids: string[]): Edit {
@@ -105,55 +225,54 @@ export function pasteLines(
   id: string,
   from: number,
   to: number,
-  lines: string[],
+  lines: { shown: string; wish: string; layout: Scene['layout'] }[],
   newId: NewId,
 ): Edit | null {
   const at = piece.scenes.findIndex((s) => s.id === id);
   const scene = piece.scenes[at];
   if (!scene || lines.length < 2) return null;
-  const head = scene.shown.slice(0, from) + lines[0];
-  const last = lines[lines.length - 1] + scene.shown.slice(to);
-  const rest = [...lines.slice(1, -1), last];
+  const head = scene.shown.slice(0, from) + (lines[0]?.shown ?? '');
+  const rest = lines
+    .slice(1)
+    .map((l, i) => ({ ...l, shown: i === lines.length - 2 ? l.shown + scene.shown.slice(to) : l.shown }));
   return {
     label: `Paste ${lines.length} lines`,
     ops: [
-      { op: 'scene', id, patch: { shown: head.trim() } },
+      {
+        op: 'scene',
+        id,
+        patch: {
+          ...shownPatch(scene, head.trim()),
+          ...(lines[0]?.wish
+            ? { wish: [scene.wish, lines[0].wish].filter(Boolean).join(', ').slice(0, 300) }
+            : {}),
+        },
+      },
       ...rest.map(
-        (shown, i): Op => ({
+        (line, i): Op => ({
           op: 'insert',
           at: at + 1 + i,
-          scene: { ...emptyScene(newId()), shown: shown.trim() },
+          scene: {
+            ...emptyScene(newId()),
+            layout: line.layout,
+            shown: line.shown.trim(),
+            wish: line.wish.slice(0, 300),
+          },
         }),
       ),
     ],
   };
 }
 
-/** The writer's own choice of a picture; what nabbing had found stays at hand as alternatives. */
-export function choosePicture(scene: Scene, assetId: string): Edit {
-  const old = scene.picture;
-  const alternatives = [
-    ...(old && old.assetId !== assetId
-      ? [{ assetId: old.assetId, reason: old.reason || 'used here before' }]
-      : []),
-    ...(old?.alternatives ?? []),
-  ].filter((a) => a.assetId !== assetId);
-  const picture: PictureChoice = {
-    assetId,
-    by: 'writer',
-    reason: '',
-    confidence: 1,
-    found: [],
-    alternatives: alternatives.slice(0, 6),
-  };
-  return { label: 'Change picture', ops: [{ op: 'scene', id: scene.id, patch: { picture } }] };
-}
-
 /** Takes over what nabbing found; scenes with a picture of the writer's choice are left alone. */
 export function nabEdit(piece: Piece, choices: Record<string, PictureChoice | null>): Edit | null {
   const ops: Op[] = piece.scenes.flatMap((s): Op[] => {
     const picture = choices[s.id];
-    if (!picture || s.picture?.by === 'writer' || JSON.stringify(picture) === JSON.stringify(s.picture))
+    if (
+      !picture ||
+      (s.picture && s.picture.by !== 'nab') ||
+      JSON.stringify(picture) === JSON.stringify(s.picture)
+    )
       return [];
     return [{ op: 'scene', id: s.id, patch: { picture } }];
   });

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
 import {
-  choosePicture,
   deleteScenes,
   duplicateScenes,
   emptyScene,
@@ -12,10 +11,11 @@ import {
   splitScene,
 } from './actions.ts';
 import { applyEdit, type Edit, mergeTyping } from './edit.ts';
-import { migratePiece } from './migrate.ts';
+import { migrateEdit, migratePiece } from './migrate.ts';
+import { choosePicture } from './pictures.ts';
 import { editSchema, LIMITS } from './schema.ts';
-import { piece, scene } from './testing.ts';
-import { FORMATS, type PictureChoice, type Piece } from './types.ts';
+import { picture, piece, scene } from './testing.ts';
+import { FORMATS, type Piece } from './types.ts';
 
 function done(p: Piece, edit: Edit): Piece {
   const r = applyEdit(p, edit);
@@ -27,6 +27,8 @@ const counter = () => {
   let n = 0;
   return () => `n${n++}`;
 };
+
+const asLines = (...all: string[]) => all.map((shown) => ({ shown, wish: '', layout: 'caption' as const }));
 
 describe('applyEdit', () => {
   it('undoes any run of random edits exactly, and redoes them', () => {
@@ -57,7 +59,7 @@ describe('applyEdit', () => {
               ],
             };
           case 6:
-            return pasteLines(p, pick(p), 1, 3, ['one', 'two', 'three'], newId);
+            return pasteLines(p, pick(p), 1, 3, asLines('one', 'two', 'three'), newId);
           default:
             return {
               label: 'x',
@@ -146,36 +148,21 @@ describe('actions', () => {
 
   it('pastes several lines as scenes', () => {
     const p = piece([scene('a', 'Hello world')]);
-    const out = done(p, pasteLines(p, 'a', 6, 6, ['dear', 'middle', 'cruel '], counter()) as Edit);
+    const out = done(p, pasteLines(p, 'a', 6, 6, asLines('dear', 'middle', 'cruel '), counter()) as Edit);
     expect(out.scenes.map((s) => s.shown)).toEqual(['Hello dear', 'middle', 'cruel world']);
   });
 
   it('never lets nabbing overwrite the writer’s own picture', () => {
-    const choice = (assetId: string): PictureChoice => ({
-      assetId,
-      by: 'nab',
-      reason: 'r',
-      confidence: 0.5,
-      found: [],
-      alternatives: [],
-    });
     const p = piece();
     const own = done(p, choosePicture(p.scenes[1] ?? emptyScene('x'), 'mine'));
-    const after = done(own, nabEdit(own, { a: choice('p1'), b: choice('p2'), c: choice('p3') }) as Edit);
+    const after = done(own, nabEdit(own, { a: picture('p1'), b: picture('p2'), c: picture('p3') }) as Edit);
     expect(after.scenes.map((s) => s.picture?.assetId)).toEqual(['p1', 'mine', 'p3']);
-    expect(nabEdit(after, { a: choice('p1'), b: choice('p9'), c: choice('p3') })).toBeNull();
+    expect(nabEdit(after, { a: picture('p1'), b: picture('p9'), c: picture('p3') })).toBeNull();
   });
 
   it('keeps the picture that was there at hand when another is chosen', () => {
     const s = scene('a', 'x', {
-      picture: {
-        assetId: 'old',
-        by: 'nab',
-        reason: 'why',
-        confidence: 0.4,
-        found: [],
-        alternatives: [{ assetId: 'new', reason: 'n' }],
-      },
+      picture: picture('old', { reason: 'why', alternatives: [{ assetId: 'new', reason: 'n' }] }),
     });
     const out = done(piece([s]), choosePicture(s, 'new')).scenes[0]?.picture;
     expect(out).toMatchObject({
@@ -207,6 +194,17 @@ describe('migratePiece', () => {
   it('reads a document from before versions were written', () => {
     const { version: _, captions: __, ...old } = piece();
     expect(migratePiece(old)).toEqual(piece());
+  });
+  it('reads a document of version 1, and undoes its steps', () => {
+    const p = piece([scene('a'), scene('b')]);
+    const { source: _, targetMs: __, scenes, ...rest } = p;
+    const bare = scenes.map(({ marks: ___, from: ____, ...s }) => s);
+    expect(migratePiece({ ...rest, version: 1, scenes: bare })).toEqual(p);
+    const undo = { label: 'Delete scene', ops: [{ op: 'insert', at: 1, scene: bare[1] }] } as unknown as Edit;
+    const left = piece([scene('a')]);
+    expect(applyEdit(left, undo).ok).toBe(false);
+    const r = applyEdit(left, migrateEdit(undo));
+    expect(r.ok && r.piece.scenes).toEqual(p.scenes);
   });
   it('refuses what is newer or damaged, and says so', () => {
     expect(() => migratePiece({ ...piece(), version: 99 })).toThrow(/newer Nabbet/);

@@ -1,3 +1,4 @@
+import { FLOWING } from './pictures.ts';
 import { LIMITS, piecePatchSchema, scenePatchSchema, sceneSchema } from './schema.ts';
 import type { Piece, Scene } from './types.ts';
 
@@ -93,14 +94,16 @@ function before<T extends object, P extends Partial<T>>(whole: T, patch: P): P {
 
 /**
  * Whether a later edit may be folded into an earlier one for the history: both type in the same field of the same
- * scene (or piece). Time between them is the caller's business.
+ * scene (or piece), or move the same thing on. Time between them is the caller's business.
  */
 export function mergeTyping(earlier: Edit, later: Edit): Edit | null {
   const [a, b] = [earlier.ops[0], later.ops[0]];
   if (earlier.ops.length !== 1 || later.ops.length !== 1 || !a || !b || a.op !== b.op) return null;
   const keys = (patch: object) => Object.keys(patch).join();
-  if (a.op === 'scene' && b.op === 'scene' && a.id === b.id && keys(a.patch) === keys(b.patch))
-    return keys(a.patch) === 'shown' || keys(a.patch) === 'spoken' || keys(a.patch) === 'wish' ? later : null;
+  if (a.op === 'scene' && b.op === 'scene' && a.id === b.id && keys(a.patch) === keys(b.patch)) {
+    if (earlier.label === later.label && (FLOWING as readonly string[]).includes(later.label)) return later;
+    return ['shown', 'shown,marks', 'spoken', 'wish'].includes(keys(a.patch)) ? later : null;
+  }
   if (a.op === 'piece' && b.op === 'piece' && keys(a.patch) === keys(b.patch))
     return keys(a.patch) === 'title' ? later : null;
   return null;

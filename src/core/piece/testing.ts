@@ -1,9 +1,21 @@
-import type { Piece, Scene } from './types.ts';
+import { emptyScene } from './actions.ts';
+import { PIECE_VERSION, type PictureChoice, type Piece, plainUse, type Scene } from './types.ts';
 
 /** A scene for tests. */
 export function scene(id: string, shown = `Line ${id} speaks.`, more: Partial<Scene> = {}): Scene {
-  return { id, layout: 'caption', shown, spoken: null, wish: '', picture: null, durationMs: null, ...more };
+  return { ...emptyScene(id), shown, ...more };
 }
+
+/** A picture as nabbing would give it. */
+export const picture = (assetId: string, more: Partial<PictureChoice> = {}): PictureChoice => ({
+  ...plainUse(assetId),
+  by: 'nab',
+  reason: 'r',
+  confidence: 0.5,
+  found: [],
+  alternatives: [],
+  ...more,
+});
 
 /** A small piece for tests. */
 export function piece(
@@ -11,11 +23,13 @@ export function piece(
   more: Partial<Piece> = {},
 ): Piece {
   return {
-    version: 1,
+    version: PIECE_VERSION,
     title: 'Test',
     format: '9:16',
     voice: { name: 'maud', pace: 1 },
     music: { mood: 'none', seed: 1, gainDb: 0 },
+    source: null,
+    targetMs: null,
     captions: true,
     scenes,
     ...more,

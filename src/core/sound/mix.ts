@@ -1,5 +1,5 @@
 import { type Decibels, SAMPLE_RATE, type Samples } from '../time.ts';
-import type { Timeline } from '../timeline/types.ts';
+import type { ClipSound, Timeline } from '../timeline/types.ts';
 import { limit } from './limit.ts';
 import { integratedLoudness } from './loudness.ts';
 
@@ -16,6 +16,7 @@ export const MIX = {
   duckAfterMs: 700,
   fadeInMs: 60,
   fadeOutMs: 500,
+  clipFadeMs: 25,
   /** What is delivered. The ceiling leaves room for what the encoder adds. */
   targetLufs: -14,
   ceilingDb: -2,
@@ -29,12 +30,14 @@ export interface Stereo {
 export interface Material {
   /** A take: mono at 48 kHz; null while it is not there. */
   take(key: string): Float32Array | null;
+  /** The own sound of a clip's part: stereo at 48 kHz, at the loudness of a take; null while it is not there. */
+  clip(key: string): Stereo | null;
   /** The track: stereo at 48 kHz; null while it is not there. */
   track(key: string): Stereo | null;
 }
 
 /**
- * Mixes a timeline's sound: voices where they stand, music ducked under them, the whole brought to MIX.targetLufs and
+ * Mixes a timeline's sound: voices where they stand, the own sound of clips at its level against them, music ducked under them, the whole brought to MIX.targetLufs and
  * held under the ceiling. Pure; the same material gives the same samples.
  */
 export function mix(timeline: Timeline, material: Material): Stereo {
@@ -50,6 +53,10 @@ export function mix(timeline: Timeline, material: Material): Stereo {
       left[voice.start + i] = (left[voice.start + i] as number) + v;
       right[voice.start + i] = (right[voice.start + i] as number) + v;
     }
+  }
+  for (const clip of timeline.sound.clips) {
+    const sound = material.clip(clip.key);
+    if (sound) addClip({ left, right }, sound, clip);
   }
   const { music } = timeline.sound;
   const track = music && material.track(music.key);
@@ -100,6 +107,22 @@ export function gainCurve(
   const last = points[points.length - 1] as GainPoint;
   points.push({ at: Math.max(samples, last.at), db: last.db });
   return points;
+}
+
+/** Adds a clip's sound, round and round for its length; each pass begins and ends softly, so that nothing clicks. */
+function addClip(out: Stereo, sound: Stereo, clip: ClipSound): void {
+  const gain = 10 ** (clip.gainDb / 20);
+  const soft = (MIX.clipFadeMs * SAMPLE_RATE) / 1000;
+  const pass = Math.min(clip.samples, sound.left.length);
+  const end = Math.min(clip.length, out.left.length - clip.start);
+  if (pass < 1) return;
+  for (let i = 0; i < end; i++) {
+    const at = i % pass;
+    const g = gain * Math.min(1, at / soft, (pass - at) / soft, (end - i) / soft);
+    const o = clip.start + i;
+    out.left[o] = (out.left[o] as number) + (sound.left[at] as number) * g;
+    out.right[o] = (out.right[o] as number) + (sound.right[at] as number) * g;
+  }
 }
 
 function addMusic(out: Stereo, track: Stereo, curve: GainPoint[], n: number): void {

@@ -89,14 +89,20 @@ describe('mix', () => {
         end: samples / 1600,
         dissolve: 0,
         tail: 0,
-        picture: null,
+        shots: [],
+        treatment: null,
         words: null,
         voice: { key: 'v', start: SAMPLE_RATE, samples: SAMPLE_RATE * 4 },
         estimated: false,
         stretched: false,
       },
     ],
-    sound: { samples, speech: [[SAMPLE_RATE, SAMPLE_RATE * 5]], music: { key: 'm', samples, gainDb: 0 } },
+    sound: {
+      samples,
+      speech: [[SAMPLE_RATE, SAMPLE_RATE * 5]],
+      music: { key: 'm', samples, gainDb: 0 },
+      clips: [],
+    },
   });
   it('reaches the loudness, holds the ceiling, and keeps the music well under the voice', () => {
     const n = SAMPLE_RATE * 10;
@@ -106,7 +112,7 @@ describe('mix', () => {
       (_, i) => Math.sin(i / 20) * (0.25 + 0.2 * random()) * (Math.sin(i / 9000) > -0.4 ? 1 : 0.05),
     );
     const music = sine(10, 440, -15);
-    const material = { take: () => voice, track: () => ({ left: music, right: music }) };
+    const material = { take: () => voice, clip: () => null, track: () => ({ left: music, right: music }) };
     const { left, right } = mix(timeline(n), material);
     expect(left.length).toBe(n);
     expect(integratedLoudness([left, right])).toBeCloseTo(MIX.targetLufs, 0);
@@ -115,7 +121,11 @@ describe('mix', () => {
     expect(again.left).toEqual(left);
   });
   it('plays on without a take or a track that is missing', () => {
-    const { left } = mix(timeline(SAMPLE_RATE * 2), { take: () => null, track: () => null });
+    const { left } = mix(timeline(SAMPLE_RATE * 2), {
+      take: () => null,
+      clip: () => null,
+      track: () => null,
+    });
     expect(left.every((v) => v === 0)).toBe(true);
   });
 });

@@ -7,6 +7,8 @@ export interface VoiceInfo {
   label: string;
   describe: string;
   language: string;
+  /** Speed relative to an average voice, measured. */
+  speed: number;
 }
 
 /** What an engine gives for a text: mono samples at 48 kHz at an even loudness, and when each word is said. */
@@ -28,12 +30,15 @@ export class SpeechError extends Error {
 
 /** The voices that ship with Nabbet, in the order in which they are offered. */
 export const VOICES: readonly VoiceInfo[] = [
-  { name: 'maud', label: 'Maud', describe: 'clear and even, American', language: 'en' },
-  { name: 'alder', label: 'Alder', describe: 'steady and friendly, American', language: 'en' },
-  { name: 'fenn', label: 'Fenn', describe: 'warm, Scottish', language: 'en' },
-  { name: 'tilda', label: 'Tilda', describe: 'darker and calm, American', language: 'en' },
-  { name: 'bram', label: 'Bram', describe: 'deep and slow, American', language: 'en' },
-  { name: 'corin', label: 'Corin', describe: 'young and light, American', language: 'en' },
+  { name: 'maud', label: 'Maud', describe: 'clear and even, American', language: 'en', speed: 1.08 },
+  { name: 'alder', label: 'Alder', describe: 'steady and friendly, American', language: 'en', speed: 0.93 },
+  { name: 'fenn', label: 'Fenn', describe: 'warm, Scottish', language: 'en', speed: 1.05 },
+  { name: 'tilda', label: 'Tilda', describe: 'darker and calm, American', language: 'en', speed: 1.05 },
+  { name: 'bram', label: 'Bram', describe: 'deep and slow, American', language: 'en', speed: 0.88 },
+  { name: 'corin', label: 'Corin', describe: 'young and light, American', language: 'en', speed: 0.97 },
 ];
 
 export const DEFAULT_VOICE = 'maud';
+
+/** Speed of a voice relative to an average one; 1 for a voice that is not known here. */
+export const voiceSpeed = (name: string): number => VOICES.find((v) => v.name === name)?.speed ?? 1;

@@ -31,10 +31,38 @@ const STOP = new Set(
   hundreds thousand thousands half dozen first second third last new good bring comes came`.split(/\s+/),
 );
 
+/** Words that carry some meaning, but seldom the one by which a picture is found. */
+const WEAK = new Set(
+  `able add anyone appear arrive ask back become begin best better big bit call carry case change clear close day days
+  different early easy end enough fact far fast feel felt few final find fine follow forget free full goes great group hand
+  happen hard hear help high hold hour hours house important inside join kind knew know knows known large late later leave
+  left less let lets lie lies line little live lives lot low matter mean meet middle mind minute moment month months move
+  nice note number old open opens outside part people person place plain point poor power quick real ready rest right run
+  running self set short show side simple single small sort stand stands start started stay stayed stays step stood stop story
+  strong talk tell thought told top true try turn turning turned useful usual wait week weeks whole wide wish word words work
+  world wrong year years young`.split(/\s+/),
+);
+
+/** How much a word says about what a picture should show, 0 to 1. */
+export const weightOf = (word: string): number => (WEAK.has(word.toLowerCase()) ? 0.55 : 1);
+
 export const isStop = (word: string): boolean => STOP.has(word.toLowerCase()) || /^['’\d]/.test(word);
 
 /** Stem of a word in lower case, without accents and possessive s (Porter 1980). */
 export function stem(word: string): string {
+  const known = stems.get(word);
+  if (known !== undefined) return known;
+  const found = stemOf(word);
+  if (stems.size > STEMS_KEPT) stems.clear();
+  stems.set(word, found);
+  return found;
+}
+
+/** Stems are asked for again and again, for every picture of a shelf. */
+const stems = new Map<string, string>();
+const STEMS_KEPT = 50_000;
+
+function stemOf(word: string): string {
   const plain = word
     .normalize('NFD')
     .replace(/\p{M}/gu, '')

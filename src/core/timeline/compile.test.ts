@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
-import { piece, scene } from '../piece/testing.ts';
+import { picture, piece, scene } from '../piece/testing.ts';
 import { FORMATS, type Piece } from '../piece/types.ts';
 import { FPS, msToSamples, SAMPLES_PER_FRAME } from '../time.ts';
 import { compile, sceneAt, takeKey } from './compile.ts';
@@ -24,9 +24,11 @@ function take(text: string, voice = { name: 'maud', pace: 1 }): TakeFact {
   return { key: takeKey(text, voice), samples: msToSamples(words.length * 300), words };
 }
 
-const asset = (id: string, kind: 'still' | 'loop' = 'still'): AssetFact => ({
+const asset = (id: string, kind: AssetFact['kind'] = 'still', durationMs = 0): AssetFact => ({
   id,
   kind,
+  durationMs,
+  sound: false,
   views: {
     wide: { width: 1920, height: 1280, focal: [0.5, 0.4, 0.3, 0.4] },
     tall: { width: 1080, height: 1920, focal: [0.3, 0.4, 0.4, 0.3] },
@@ -40,15 +42,6 @@ function facts(p: Piece, more: Partial<Facts> = {}): Facts {
   );
   return { takes, assets: { p1: asset('p1'), p2: asset('p2', 'loop') }, track: null, ...more };
 }
-
-const picture = (assetId: string) => ({
-  assetId,
-  by: 'nab' as const,
-  reason: '',
-  confidence: 1,
-  found: [],
-  alternatives: [],
-});
 
 describe('compile', () => {
   it('puts scenes end to end without gaps, as long as their voices need', () => {
@@ -185,7 +178,8 @@ describe('framing', () => {
         expect((focal[0] + fw) * w).toBeLessThanOrEqual(c.x + c.width + 1e-6);
       }
       const p = framePicture(
-        { id: 'x', kind: 'still', loopFrames: 0, views: { wide: { width: w, height: h, focal } } },
+        { ...asset('x'), views: { wide: { width: w, height: h, focal } } },
+        null,
         ratio,
         20 + random() * 300,
         run % 2 === 0,

@@ -1,5 +1,6 @@
 import { contentKey } from '../hash.ts';
-import { type Piece, type Scene, spokenOf } from '../piece/types.ts';
+import { type Layout, type Piece, type Scene, spokenOf } from '../piece/types.ts';
+import { voiceSpeed } from '../sound/speech.ts';
 import { estimateSpeech, readingTime } from '../text/reading.ts';
 import {
   type Frames,
@@ -11,16 +12,9 @@ import {
   type Samples,
   samplesToMs,
 } from '../time.ts';
-import { bestView, coverCrop, framePicture } from './framing.ts';
-import {
-  type AssetFact,
-  type Box,
-  type Facts,
-  STAGE,
-  type TakeFact,
-  type Timeline,
-  type TimelineScene,
-} from './types.ts';
+import { focalOnStage } from './framing.ts';
+import { layShots, shownFrom, usesOf } from './shots.ts';
+import { type Facts, STAGE, type TakeFact, type Timeline, type TimelineScene } from './types.ts';
 import { placeWords, type Typesetter, timeWords } from './words.ts';
 
 /** Pauses and holds round the voice. */
@@ -39,8 +33,23 @@ export const PACING = {
 
 /** Which narration a scene needs: the key changes with the words, the voice and its pace, and with nothing else. */
 export function takeKey(text: string, voice: { name: string; pace: number }): string {
-  return contentKey({ take: 1, text: text.replace(/\s+/g, ' ').trim(), voice: voice.name, pace: voice.pace });
+  const asked = `${voice.name}|${voice.pace}|${text}`;
+  const have = takeKeys.get(asked);
+  if (have !== undefined) return have;
+  const key = contentKey({
+    take: 1,
+    text: text.replace(/\s+/g, ' ').trim(),
+    voice: voice.name,
+    pace: voice.pace,
+  });
+  if (takeKeys.size > TAKE_KEYS_KEPT) takeKeys.clear();
+  takeKeys.set(asked, key);
+  return key;
 }
+
+/** Keys are asked for at every typed letter, for every scene: those that were worked out are remembered. */
+const takeKeys = new Map<string, string>();
+const TAKE_KEYS_KEPT = 4000;
 
 /** Which track a piece needs. */
 export function trackKey(mood: string, seed: number, lengthMs: Milliseconds): string {
@@ -58,14 +67,16 @@ export function compile(piece: Piece, facts: Facts, setter: Typesetter): Timelin
   const stage = STAGE[piece.format];
   const ratio = stage.width / stage.height;
   const scenes: TimelineScene[] = [];
+  const from = shownFrom(piece.scenes);
   let at: Frames = 0;
   piece.scenes.forEach((scene, i) => {
     const timing = timeScene(scene, piece, facts, i);
     const length = timing.length;
     const previous = scenes[i - 1];
-    const dissolve = previous
-      ? Math.min(PACING.dissolve, Math.floor(length / 3), Math.floor((previous.end - previous.start) / 3))
-      : 0;
+    const dissolve =
+      previous && from[i] === i
+        ? Math.min(PACING.dissolve, Math.floor(length / 3), Math.floor((previous.end - previous.start) / 3))
+        : 0;
     if (previous) previous.tail = dissolve;
     scenes.push({
       sceneId: scene.id,
@@ -73,8 +84,18 @@ export function compile(piece: Piece, facts: Facts, setter: Typesetter): Timelin
       end: at + length,
       dissolve,
       tail: 0,
-      picture: null,
-      words: layWords(scene, piece, timing, length, setter, facts, ratio),
+      shots: [],
+      treatment: scene.treatment,
+      words: layWords(
+        scene,
+        piece.scenes[from[i] ?? i] ?? scene,
+        piece,
+        timing,
+        length,
+        setter,
+        facts,
+        ratio,
+      ),
       voice: timing.take
         ? {
             key: timing.take.key,
@@ -87,10 +108,7 @@ export function compile(piece: Piece, facts: Facts, setter: Typesetter): Timelin
     });
     at += length;
   });
-  scenes.forEach((s, i) => {
-    const asset = facts.assets[piece.scenes[i]?.picture?.assetId ?? ''];
-    if (asset) s.picture = framePicture(asset, ratio, s.end - s.start + s.tail, i % 2 === 1);
-  });
+  const clips = layShots(piece, scenes, facts.assets, ratio);
   const samples = framesToSamples(at);
   return {
     format: piece.format,
@@ -104,6 +122,7 @@ export function compile(piece: Piece, facts: Facts, setter: Typesetter): Timelin
         facts.track && piece.music.mood !== 'none'
           ? { key: facts.track.key, samples: facts.track.samples, gainDb: piece.music.gainDb }
           : null,
+      clips,
     },
   };
 }
@@ -122,7 +141,11 @@ function timeScene(scene: Scene, piece: Piece, facts: Facts, index: number): Sce
   const take = spoken ? (facts.takes[takeKey(spoken, piece.voice)] ?? null) : null;
   const last = index === piece.scenes.length - 1;
   const lead = spoken ? (index === 0 ? PACING.firstLeadMs : PACING.leadMs) : 0;
-  const voiceMs = take ? samplesToMs(take.samples) : spoken ? estimateSpeech(spoken, piece.voice.pace) : 0;
+  const voiceMs = take
+    ? samplesToMs(take.samples)
+    : spoken
+      ? estimateSpeech(spoken, piece.voice.pace * voiceSpeed(piece.voice.name))
+      : 0;
   const tail =
     (spoken ? (scene.layout === 'title' ? PACING.titleTailMs : PACING.tailMs) : 0) +
     (last ? PACING.endHoldMs : 0);
@@ -146,6 +169,8 @@ function timeScene(scene: Scene, piece: Piece, facts: Facts, index: number): Sce
 
 function layWords(
   scene: Scene,
+  /** The scene whose picture is seen behind the words. */
+  behind: Scene,
   piece: Piece,
   timing: SceneTiming,
   length: Frames,
@@ -155,28 +180,42 @@ function layWords(
 ) {
   const text = scene.shown.trim();
   if (!text || scene.layout === 'plain' || (scene.layout === 'caption' && !piece.captions)) return null;
-  const words = setter.set(text, scene.layout, piece.format).words;
-  const spoken = spokenOf(scene).replace(/\s+/g, ' ').trim();
-  const times = spoken
-    ? timeWords(words, spoken, timing.take?.words ?? [], timing.voiceStart, timing.voiceEnd)
-    : words.map((_, k) => ({ at: k, until: length }));
-  const asset = facts.assets[scene.picture?.assetId ?? ''];
-  const focal = asset ? focalOnStage(asset, ratio) : null;
-  return placeWords(text, scene.layout, piece.format, setter, times, length, STAGE[piece.format], focal);
-}
-
-/** The subject's box in fractions of the stage, as the picture is framed. */
-export function focalOnStage(asset: AssetFact, ratio: number): Box | null {
-  const view = bestView(asset, ratio);
-  const size = view ? asset.views[view] : undefined;
-  if (!size) return null;
-  const crop = coverCrop(size.width, size.height, ratio, size.focal);
-  const [fx, fy, fw, fh] = size.focal;
-  const x0 = Math.max(0, (fx * size.width - crop.x) / crop.width);
-  const y0 = Math.max(0, (fy * size.height - crop.y) / crop.height);
-  const x1 = Math.min(1, ((fx + fw) * size.width - crop.x) / crop.width);
-  const y1 = Math.min(1, ((fy + fh) * size.height - crop.y) / crop.height);
-  return [x0, y0, Math.max(0, x1 - x0), Math.max(0, y1 - y0)];
+  const use = (behind === scene ? usesOf(behind)[0] : usesOf(behind).at(-1)) ?? null;
+  const asset = facts.assets[use?.assetId ?? ''];
+  const focal = asset ? focalOnStage(asset, use?.framing ?? null, ratio) : null;
+  const key = [
+    scene.layout,
+    piece.format,
+    text,
+    scene.spoken === null ? '' : spokenOf(scene),
+    scene.marks.join(';'),
+    timing.take?.key ?? '',
+    timing.voiceStart,
+    timing.voiceEnd,
+    length,
+    focal?.join(',') ?? '',
+  ].join('|');
+  return setter.placed(key, () => {
+    const words = setter.set(text, scene.layout as Exclude<Layout, 'plain'>, piece.format).words;
+    const spoken = spokenOf(scene).replace(/\s+/g, ' ').trim();
+    const times = spoken
+      ? timeWords(words, spoken, timing.take?.words ?? [], timing.voiceStart, timing.voiceEnd)
+      : words.map((_, k) => ({ at: k, until: length }));
+    const lead = scene.shown.length - scene.shown.trimStart().length;
+    const marks = scene.marks.map(([s, e]): [number, number] => [s - lead, e - lead]);
+    return placeWords(
+      text,
+      scene.layout as Exclude<Layout, 'plain'>,
+      piece.format,
+      setter,
+      times,
+      length,
+      STAGE[piece.format],
+      focal,
+      marks,
+      scene.spoken !== null && spoken !== text.replace(/\s+/g, ' '),
+    );
+  });
 }
 
 function speechOf(scenes: TimelineScene[], facts: Facts): [Samples, Samples][] {

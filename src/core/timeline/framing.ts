@@ -1,11 +1,13 @@
+import { type Aim, AUTO_FRAMING, type Framing, type ViewName } from '../piece/types.ts';
 import type { Frames } from '../time.ts';
-import type { AssetFact, Box, Crop, ScenePicture, ViewName } from './types.ts';
+import { FPS } from '../time.ts';
+import type { AssetFact, Box, Crop } from './types.ts';
 
 /** How far the slow move goes: zoom at the far end, by length of the scene. */
 export const MOVE = { least: 1.045, most: 1.12, perSecond: 0.014 } as const;
 
 /** The view whose proportions are nearest to the stage's. */
-export function bestView(asset: AssetFact, stageRatio: number): ViewName | null {
+export function bestView(asset: Pick<AssetFact, 'views'>, stageRatio: number): ViewName | null {
   const views = Object.entries(asset.views) as [ViewName, { width: number; height: number }][];
   views.sort(
     ([, a], [, b]) =>
@@ -20,11 +22,33 @@ export function bestView(asset: AssetFact, stageRatio: number): ViewName | null 
  * the subject as far as the picture goes, so that no edge is ever seen.
  */
 export function coverCrop(width: number, height: number, ratio: number, focal: Box): Crop {
-  const w = Math.min(width, height * ratio);
+  return aimCrop(width, height, ratio, {
+    x: focal[0] + focal[2] / 2,
+    y: focal[1] + focal[3] / 2,
+    zoom: 1,
+  });
+}
+
+/** The part of a picture that a frame set by hand shows, in source pixels; it never goes over an edge. */
+export function aimCrop(width: number, height: number, ratio: number, aim: Aim): Crop {
+  const w = Math.min(width, height * ratio) / Math.max(1, aim.zoom);
   const h = w / ratio;
-  const cx = (focal[0] + focal[2] / 2) * width;
-  const cy = (focal[1] + focal[3] / 2) * height;
-  return { x: clamp(cx - w / 2, 0, width - w), y: clamp(cy - h / 2, 0, height - h), width: w, height: h };
+  return {
+    x: clamp(aim.x * width - w / 2, 0, width - w),
+    y: clamp(aim.y * height - h / 2, 0, height - h),
+    width: w,
+    height: h,
+  };
+}
+
+/** The aim that shows a crop: the inverse of aimCrop. */
+export function aimOf(width: number, height: number, ratio: number, crop: Crop): Aim {
+  const most = Math.min(width, height * ratio);
+  return {
+    x: clamp((crop.x + crop.width / 2) / width, 0, 1),
+    y: clamp((crop.y + crop.height / 2) / height, 0, 1),
+    zoom: Math.max(1, most / crop.width),
+  };
 }
 
 /** A smaller part of a crop, drawn towards a point, never leaving the crop. zoom >= 1. */
@@ -39,44 +63,86 @@ export function zoomInto(base: Crop, zoom: number, px: number, py: number): Crop
   };
 }
 
+/** How a picture is framed: the frame moves from the first crop to the second. */
+export interface Framed {
+  view: ViewName;
+  size: { width: number; height: number };
+  fit: Framing['fit'];
+  surround: string;
+  from: Crop;
+  to: Crop;
+}
+
 /**
- * The frame of a scene's picture: a slow move towards the subject, or away from it in every second scene. Loops stand
- * still, they move by themselves.
+ * The frame of a picture that is seen for so many frames. Without a word of the writer: a slow move towards the
+ * subject, or away from it (outward); loops and clips stand still, they move by themselves. null without a file.
  */
 export function framePicture(
   asset: AssetFact,
+  framing: Framing | null,
   ratio: number,
   seen: Frames,
   outward: boolean,
-): ScenePicture | null {
+): Framed | null {
   const view = bestView(asset, ratio);
   const size = view && asset.views[view];
   if (!view || !size) return null;
-  const base = coverCrop(size.width, size.height, ratio, size.focal);
-  if (asset.kind === 'loop')
-    return { assetId: asset.id, kind: 'loop', view, from: base, to: base, loopFrames: asset.loopFrames };
-  const zoom = clamp(1 + (seen / 30) * MOVE.perSecond, MOVE.least, MOVE.most);
-  const fx = (size.focal[0] + size.focal[2] / 2) * size.width;
-  const fy = (size.focal[1] + size.focal[3] / 2) * size.height;
-  const close = zoomInto(base, zoom, fx, fy);
-  return {
-    assetId: asset.id,
-    kind: 'still',
-    view,
-    from: outward ? close : base,
-    to: outward ? base : close,
-    loopFrames: 0,
-  };
+  const { width, height, focal } = size;
+  const { fit, surround, move, aims } = framing ?? AUTO_FRAMING;
+  if (fit === 'whole') {
+    const whole = { x: 0, y: 0, width, height };
+    return { view, size: { width, height }, fit, surround, from: whole, to: whole };
+  }
+  const [first, second] = aims[view] ?? [];
+  const base = first ? aimCrop(width, height, ratio, first) : coverCrop(width, height, ratio, focal);
+  const still = { view, size: { width, height }, fit, surround, from: base, to: base };
+  if (second) return { ...still, to: aimCrop(width, height, ratio, second) };
+  if (move === 'still' || (move === 'auto' && asset.kind !== 'still')) return still;
+  const zoom = clamp(1 + (seen / FPS) * MOVE.perSecond, MOVE.least, MOVE.most);
+  const [px, py] = pointIn(base, (focal[0] + focal[2] / 2) * width, (focal[1] + focal[3] / 2) * height);
+  const close = zoomInto(base, zoom, px, py);
+  const away = move === 'away' || (move === 'auto' && outward);
+  return { ...still, from: away ? close : base, to: away ? base : close };
 }
 
-/** The crop at a moment of the move: t from 0 to 1, evenly in the logarithm of the size so that the speed looks even. */
-export function cropAt(picture: ScenePicture, t: number): Crop {
-  const { from: a, to: b } = picture;
+/** The subject's middle where the frame has it, else the middle of the frame. */
+function pointIn(c: Crop, x: number, y: number): [number, number] {
+  const inside = x >= c.x && x <= c.x + c.width && y >= c.y && y <= c.y + c.height;
+  return inside ? [x, y] : [c.x + c.width / 2, c.y + c.height / 2];
+}
+
+/** The crop at a moment of a move: t from 0 to 1, evenly in the logarithm of the size so that the speed looks even. */
+export function cropAt({ from: a, to: b }: { from: Crop; to: Crop }, t: number): Crop {
   if (a.width === b.width && a.x === b.x && a.y === b.y) return a;
   const width = a.width * (b.width / a.width) ** t;
   const k = a.width === b.width ? t : (width - a.width) / (b.width - a.width);
   const lerp = (p: number, q: number) => p + (q - p) * k;
   return { x: lerp(a.x, b.x), y: lerp(a.y, b.y), width, height: lerp(a.height, b.height) };
+}
+
+/**
+ * The subject's box in fractions of the stage, as the picture stands at the end of its move, since words stand over
+ * that; null without a file.
+ */
+export function focalOnStage(asset: AssetFact, framing: Framing | null, ratio: number): Box | null {
+  const view = bestView(asset, ratio);
+  const size = view ? asset.views[view] : undefined;
+  if (!view || !size) return null;
+  const [fx, fy, fw, fh] = size.focal;
+  if (framing?.fit === 'whole') {
+    const p = size.width / size.height;
+    const [w, h] = p > ratio ? [1, ratio / p] : [p / ratio, 1];
+    return [(1 - w) / 2 + fx * w, (1 - h) / 2 + fy * h, fw * w, fh * h];
+  }
+  const aim = framing?.aims[view]?.at(-1);
+  const crop = aim
+    ? aimCrop(size.width, size.height, ratio, aim)
+    : coverCrop(size.width, size.height, ratio, size.focal);
+  const x0 = clamp((fx * size.width - crop.x) / crop.width, 0, 1);
+  const y0 = clamp((fy * size.height - crop.y) / crop.height, 0, 1);
+  const x1 = clamp(((fx + fw) * size.width - crop.x) / crop.width, 0, 1);
+  const y1 = clamp(((fy + fh) * size.height - crop.y) / crop.height, 0, 1);
+  return [x0, y0, Math.max(0, x1 - x0), Math.max(0, y1 - y0)];
 }
 
 function clamp(v: number, lo: number, hi: number): number {

@@ -1,7 +1,7 @@
 import { contentKey } from '../hash.ts';
 import { PAINTER_VERSION } from '../paint/paint.ts';
 import type { Frames } from '../time.ts';
-import type { Timeline } from './types.ts';
+import type { Shot, Timeline } from './types.ts';
 
 /** A run of frames of one scene that is encoded by itself: its dissolve, or its body. */
 export interface Segment {
@@ -41,10 +41,11 @@ export function segments(
   encoder: string,
   files: Record<string, string>,
 ): Segment[] {
+  const filesOf = (shots: readonly Shot[]) => shots.map((s) => files[`${s.assetId}/${s.view}`] ?? null);
   return timeline.scenes.flatMap((scene, index): Segment[] => {
     const length = scene.end - scene.start;
     const previous = timeline.scenes[index - 1];
-    const { picture, words, tail } = scene;
+    const { shots, treatment, words, tail } = scene;
     const own = {
       painter: PAINTER_VERSION,
       encoder,
@@ -53,15 +54,17 @@ export function segments(
       tail,
       dissolve: scene.dissolve,
       opening: index === 0,
-      picture,
+      shots,
+      treatment,
       words,
-      file: picture ? files[`${picture.assetId}/${picture.view}`] : null,
+      files: filesOf(shots),
     };
     const before = previous && {
-      picture: previous.picture,
+      shots: previous.shots,
+      treatment: previous.treatment,
       length: previous.end - previous.start,
       tail: previous.tail,
-      file: previous.picture ? files[`${previous.picture.assetId}/${previous.picture.view}`] : null,
+      files: filesOf(previous.shots),
     };
     const out: Segment[] = [];
     if (scene.dissolve > 0)

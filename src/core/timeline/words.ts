@@ -1,4 +1,4 @@
-import type { Format, Layout } from '../piece/types.ts';
+import type { Format, Layout, Span } from '../piece/types.ts';
 import { type Frames, msToFrames } from '../time.ts';
 import { cutPages } from './pages.ts';
 import type { Box, Page, PlacedLine, TakeWord, WordsBlock } from './types.ts';
@@ -34,9 +34,33 @@ const TITLE: Record<Format, { largest: number; smallest: number; lines: number }
 export const CAPTION_LEADING = 1.42;
 export const TITLE_LEADING = 1.24;
 
+/** Sizes of the layouts that have a large part and a small one below it. */
+const TWO_PART: Record<
+  'quote' | 'figure' | 'end',
+  Record<Format, { largest: number; smallest: number; lines: number; rest: number }>
+> = {
+  quote: {
+    '9:16': { largest: 100, smallest: 54, lines: 8, rest: 46 },
+    '1:1': { largest: 84, smallest: 48, lines: 6, rest: 40 },
+    '16:9': { largest: 88, smallest: 50, lines: 5, rest: 42 },
+  },
+  figure: {
+    '9:16': { largest: 264, smallest: 92, lines: 2, rest: 62 },
+    '1:1': { largest: 220, smallest: 84, lines: 2, rest: 54 },
+    '16:9': { largest: 250, smallest: 88, lines: 2, rest: 56 },
+  },
+  end: {
+    '9:16': { largest: 124, smallest: 60, lines: 6, rest: 58 },
+    '1:1': { largest: 104, smallest: 54, lines: 5, rest: 50 },
+    '16:9': { largest: 112, smallest: 56, lines: 4, rest: 52 },
+  },
+};
+
+type SetLine = LineBreak & { font: Font; part: 'head' | 'rest' };
+
 /** A text broken into lines, before it is known when each word is said. */
 interface SetPage {
-  lines: LineBreak[];
+  lines: SetLine[];
 }
 
 interface SetText {
@@ -45,23 +69,54 @@ interface SetText {
   pages: SetPage[];
 }
 
+/** Widths that are remembered: while somebody types, nearly all of them come again. */
+const MEASURES_KEPT = 60_000;
+/** Scenes whose placed words are remembered. */
+const BLOCKS_KEPT = 3000;
+
 /** Sets texts in lines and pages; remembers what it has set, since a piece is compiled at every key. */
 export class Typesetter {
   private readonly memo = new Map<string, SetText>();
   readonly measure: Measure;
 
   constructor(measure: Measure) {
-    this.measure = measure;
+    const known = new Map<string, number>();
+    this.measure = (text, font) => {
+      const key = `${font.family}${font.weight} ${font.size}|${text}`;
+      const have = known.get(key);
+      if (have !== undefined) return have;
+      const width = measure(text, font);
+      if (known.size > MEASURES_KEPT) known.clear();
+      known.set(key, width);
+      return width;
+    };
   }
 
   set(text: string, layout: Exclude<Layout, 'plain'>, format: Format): SetText {
     const key = `${layout}|${format}|${text}`;
     const known = this.memo.get(key);
     if (known) return known;
-    const done = layout === 'title' ? this.title(text, format) : this.caption(text, format);
+    const done =
+      layout === 'title'
+        ? this.title(text, format)
+        : layout === 'caption'
+          ? this.caption(text, format)
+          : this.twoPart(text, layout, format);
     if (this.memo.size > 2000) this.memo.clear();
     this.memo.set(key, done);
     return done;
+  }
+
+  private readonly blocks = new Map<string, WordsBlock | null>();
+
+  /** What was placed under a key before, else what `place` gives. The key has everything in it that `place` depends on. */
+  placed(key: string, place: () => WordsBlock | null): WordsBlock | null {
+    const known = this.blocks.get(key);
+    if (known !== undefined) return known;
+    const block = place();
+    if (this.blocks.size > BLOCKS_KEPT) this.blocks.clear();
+    this.blocks.set(key, block);
+    return block;
   }
 
   /** The largest size at which the whole title stands in its lines. */
@@ -82,8 +137,51 @@ export class Typesetter {
       const few = text.length < 28 ? 3 : lines;
       if (size > smallest && set.length > few) continue;
       const pages: SetPage[] = [];
-      for (let i = 0; i < set.length; i += lines + 2) pages.push({ lines: set.slice(i, i + lines + 2) });
+      for (let i = 0; i < set.length; i += lines + 2)
+        pages.push({ lines: set.slice(i, i + lines + 2).map((l) => ({ ...l, font, part: 'head' })) });
       return { font, words, pages };
+    }
+  }
+
+  /** The first line of the text as large as it goes, the rest small; all on one page. */
+  private twoPart(text: string, layout: 'quote' | 'figure' | 'end', format: Format): SetText {
+    const rule = TWO_PART[layout][format];
+    const width = ZONES[format].width;
+    const cut = text.indexOf('\n');
+    const head = cut < 0 ? text : text.slice(0, cut);
+    const restFont: Font = { family: 'text', weight: 700, size: rule.rest };
+    const setPart = (from: number, to: number, font: Font) => {
+      const widthOf = (t: string) => this.measure(t, font);
+      const words = wordsToFit(text.slice(from, to), width, widthOf).map((w) => ({
+        ...w,
+        start: w.start + from,
+        end: w.end + from,
+      }));
+      return {
+        words,
+        lines: breakLines(
+          words.map((w) => w.text),
+          width,
+          widthOf,
+        ),
+        widthOf,
+      };
+    };
+    for (let size = rule.largest; ; size -= 4) {
+      const font: Font = { family: 'display', weight: 800, size };
+      const big = setPart(0, head.length, font);
+      const longest = Math.max(0, ...head.split(/\s+/).map((w) => big.widthOf(w)));
+      if (size > rule.smallest && (longest > width || big.lines.length > (head.length < 9 ? 1 : rule.lines)))
+        continue;
+      const small = cut < 0 ? { words: [], lines: [] } : setPart(cut + 1, text.length, restFont);
+      const shift = big.words.length;
+      const lines: SetLine[] = [
+        ...big.lines.map((l): SetLine => ({ ...l, font, part: 'head' })),
+        ...small.lines.map(
+          (l): SetLine => ({ ...l, from: l.from + shift, to: l.to + shift, font: restFont, part: 'rest' }),
+        ),
+      ];
+      return { font, words: [...big.words, ...small.words], pages: [{ lines }] };
     }
   }
 
@@ -100,6 +198,8 @@ export class Typesetter {
         from: l.from + i,
         to: l.to + i,
         width: l.width,
+        font,
+        part: 'head' as const,
       }));
     const pages = cutPages(plain, lines, width, (t) => widthOf(t)).map(([i, j]) => ({ lines: set(i, j) }));
     return { font, words, pages };
@@ -119,27 +219,48 @@ export function placeWords(
   length: Frames,
   stage: { width: number; height: number },
   focal: Box | null,
+  marks: readonly Span[] = [],
+  standing = false,
 ): WordsBlock | null {
   const { font, words, pages } = setter.set(text, layout, format);
   if (!words.length) return null;
   const zone = ZONES[format];
-  const lineHeight = Math.round(font.size * (layout === 'title' ? TITLE_LEADING : CAPTION_LEADING));
-  const tallest = Math.max(...pages.map((p) => p.lines.length)) * lineHeight;
+  const leading = layout === 'caption' ? CAPTION_LEADING : TITLE_LEADING;
+  const lineHeight = Math.round(font.size * leading);
+  const heightOf = (l: SetLine) =>
+    l.part === 'head' ? lineHeight : Math.round(l.font.size * CAPTION_LEADING);
+  /** The small part keeps a distance from the large one. */
+  const gap = Math.round(font.size * 0.3);
+  const heightOfPage = (p: SetPage) =>
+    p.lines.reduce((h, l) => h + heightOf(l), 0) + (p.lines.some((l) => l.part === 'rest') ? gap : 0);
+  const tallest = Math.max(...pages.map(heightOfPage));
   const top =
-    layout === 'title' ? titleTop(zone, tallest, stage, focal) : captionTop(zone, tallest, stage, focal);
-  const placeLine = (l: LineBreak, y: number): PlacedLine => {
-    const baseline = y + lineHeight / 2 + font.size * 0.34;
+    layout === 'caption'
+      ? captionTop(zone, tallest, stage, focal)
+      : titleTop(zone, tallest, stage, layout === 'end' ? null : focal);
+  const placeLine = (l: SetLine, y: number): PlacedLine => {
+    const baseline = y + heightOf(l) / 2 + l.font.size * 0.34;
     const line = words.slice(l.from, l.to);
     let before = '';
     return {
+      size: l.font.size,
+      part: l.part,
       y: Math.round(baseline),
       x: zone.x,
       width: l.width,
       words: line.map((w, i) => {
-        const x = zone.x + (before ? setter.measure(before, font) : 0);
+        const x = zone.x + (before ? setter.measure(before, l.font) : 0);
         before += `${w.text} `;
         const time = times[l.from + i] ?? { at: 0, until: length };
-        return { text: w.text, x, width: setter.measure(w.text, font), at: time.at, until: time.until };
+        const marked = marks.some(([s, e]) => s < w.end && e > w.start);
+        return {
+          text: w.text,
+          x,
+          width: setter.measure(w.text, l.font),
+          at: time.at,
+          until: time.until,
+          marked,
+        };
       }),
     };
   };
@@ -148,16 +269,23 @@ export function placeWords(
     const next = pages[p + 1]?.lines[0]?.from;
     const from = p === 0 ? 0 : (times[first]?.at ?? 0);
     const to = next === undefined ? length : (times[next]?.at ?? length);
-    const height = page.lines.length * lineHeight;
-    const start = top.standsOn ? top.y + tallest - height : top.y;
+    let y = top.standsOn ? top.y + tallest - heightOfPage(page) : top.y;
+    let small = false;
     return {
       from,
       to: Math.max(from + 1, to),
-      lines: page.lines.map((l, i) => placeLine(l, start + i * lineHeight)),
+      lines: page.lines.map((l) => {
+        if (l.part === 'rest' && !small) y += gap;
+        small = l.part === 'rest';
+        const line = placeLine(l, y);
+        y += heightOf(l);
+        return line;
+      }),
     };
   });
   return {
     layout,
+    standing,
     size: font.size,
     lineHeight,
     pages: placed,
@@ -207,6 +335,9 @@ function covered(
   return fw * fh > 0 ? (w * h) / (fw * fh) : 0;
 }
 
+/** A word counts as said until the next one, over a pause of at most so many frames. */
+const LONGEST_GAP: Frames = 15;
+
 /**
  * Times of the shown words from those of the spoken ones. Equal words are paired in order (longest common
  * subsequence); what has no partner is spread evenly between its neighbours. words: the shown ones as they are set.
@@ -253,7 +384,7 @@ export function timeWords(
   }
   for (let i = 0; i < out.length; i++) {
     const [me, next] = [out[i], out[i + 1]];
-    if (me && next) me.until = Math.max(me.at + 1, next.at);
+    if (me && next) me.until = Math.max(me.at + 1, next.at - me.until > LONGEST_GAP ? me.until : next.at);
     else if (me) me.until = Math.max(me.at + 1, me.until);
   }
   return out;

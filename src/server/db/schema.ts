@@ -1,5 +1,6 @@
 import {
   boolean,
+  customType,
   datetime,
   index,
   int,
@@ -10,8 +11,10 @@ import {
   text,
   varchar,
 } from 'drizzle-orm/mysql-core';
+import { LICENCES } from '../../core/exchange/credits.ts';
 import type { Edit, Op } from '../../core/piece/edit.ts';
 import type { Format } from '../../core/piece/types.ts';
+import type { SourceKind } from '../../core/source/types.ts';
 
 const id = (name: string) => varchar(name, { length: 24 });
 const time = (name: string) => datetime(name, { mode: 'date', fsp: 3 });
@@ -85,6 +88,68 @@ export const renders = mysqlTable(
   },
   (t) => [index('renders_queue').on(t.state, t.createdAt), index('renders_piece').on(t.pieceId)],
 );
+
+/** What a writer brought, as it was read, with every choice made on its outline. */
+export const sources = mysqlTable(
+  'sources',
+  {
+    id: id('id').primaryKey(),
+    kind: varchar('kind', { length: 16 }).$type<SourceKind>().notNull(),
+    title: varchar('title', { length: 500 }).notNull(),
+    /** What was read (Source). */
+    doc: json('doc').notNull(),
+    /** OutlineChoices. */
+    choices: json('choices').notNull(),
+    /** Format, voice and music that the piece shall get. */
+    options: json('options').notNull(),
+    /** The last piece that was made from it. */
+    pieceId: id('piece_id'),
+    createdAt: time('created_at').notNull(),
+    updatedAt: time('updated_at').notNull(),
+    /** Set when the writer put it away. */
+    archivedAt: time('archived_at'),
+  },
+  (t) => [index('sources_open').on(t.archivedAt, t.pieceId, t.updatedAt)],
+);
+
+const blob = customType<{ data: Buffer }>({ dataType: () => 'blob' });
+
+/** The part of the shelf that was brought in: what its owner says of each picture. What was measured stands in its record. */
+export const ownPictures = mysqlTable(
+  'own_pictures',
+  {
+    /** The asset's id. */
+    id: id('id').primaryKey(),
+    kind: mysqlEnum('kind', ['still', 'clip']).notNull(),
+    title: varchar('title', { length: 200 }).notNull(),
+    description: varchar('description', { length: 600 }).notNull(),
+    tags: json('tags').$type<string[]>().notNull(),
+    licence: mysqlEnum('licence', LICENCES).notNull(),
+    /** Who is to be named, as they want it. */
+    credit: varchar('credit', { length: 300 }).notNull(),
+    /** How many people are in it; null while nobody has said. */
+    people: int('people'),
+    /** Meaning of the words and of the tags: two unit vectors, float32. */
+    vectors: blob('vectors').notNull(),
+    addedAt: time('added_at').notNull(),
+    updatedAt: time('updated_at').notNull(),
+    /** Set when it was taken off the shelf; pieces that use it keep it. */
+    archivedAt: time('archived_at'),
+  },
+  (t) => [index('own_pictures_changed').on(t.updatedAt)],
+);
+
+/** Pictures, shipped or own, that are kept at hand. */
+export const favourites = mysqlTable('favourites', {
+  assetId: varchar('asset_id', { length: 64 }).primaryKey(),
+  at: time('at').notNull(),
+});
+
+/** Words that the spelling shall know on this installation; compared byte by byte, since “resume” is not “résumé”. */
+export const ownWords = mysqlTable('own_words', {
+  word: varchar('word', { length: 80 }).primaryKey(),
+  at: time('at').notNull(),
+});
 
 /** What was put in once, so that a second start leaves it alone. */
 export const seeds = mysqlTable('seeds', {

@@ -2,11 +2,13 @@ import { and, asc, desc, eq, gt, isNull } from 'drizzle-orm';
 import Joi from 'joi';
 import { nanoid } from 'nanoid';
 import { applyEdit, type Edit } from '../../core/piece/edit.ts';
-import { migratePiece } from '../../core/piece/migrate.ts';
+import { migrateEdit, migratePiece } from '../../core/piece/migrate.ts';
 import { editSchema } from '../../core/piece/schema.ts';
 import type { Piece } from '../../core/piece/types.ts';
-import { db } from '../db/client.ts';
+import { pictureView } from '../assets/lookup.ts';
+import { type Db, db } from '../db/client.ts';
 import { edits, pieces } from '../db/schema.ts';
+import type { ShelfEntryView } from '../shelf/view.ts';
 
 /** One row of the history, as it is sent and stored. */
 export interface HistoryEntry {
@@ -44,7 +46,8 @@ export interface PieceSummary {
   title: string;
   format: string;
   scenes: number;
-  coverAssetId: string | null;
+  /** The first picture of the piece. */
+  cover: ShelfEntryView | null;
   updatedAt: string;
 }
 
@@ -62,17 +65,20 @@ export async function listPieces(): Promise<PieceSummary[]> {
     .where(isNull(pieces.archivedAt))
     .orderBy(desc(pieces.updatedAt))
     .limit(500);
-  return rows.map((r) => {
-    const doc = migratePiece(parsed(r.doc));
-    return {
-      id: r.id,
-      title: r.title,
-      format: doc.format,
-      scenes: doc.scenes.length,
-      coverAssetId: doc.scenes.find((s) => s.picture)?.picture?.assetId ?? null,
-      updatedAt: r.updatedAt.toISOString(),
-    };
-  });
+  return Promise.all(
+    rows.map(async (r) => {
+      const doc = migratePiece(parsed(r.doc));
+      const first = doc.scenes.find((s) => s.picture)?.picture;
+      return {
+        id: r.id,
+        title: r.title,
+        format: doc.format,
+        scenes: doc.scenes.length,
+        cover: first ? await pictureView(first.assetId) : null,
+        updatedAt: r.updatedAt.toISOString(),
+      };
+    }),
+  );
 }
 
 /** MariaDB gives JSON columns as text. */
@@ -83,8 +89,13 @@ export async function loadPiece(id: string): Promise<{ piece: Piece; rev: number
   return row ? { piece: migratePiece(parsed(row.doc)), rev: row.rev } : null;
 }
 
-export async function history(pieceId: string, afterSeq = 0): Promise<StoredEntry[]> {
-  const rows = await db()
+/** The entries after a revision. from: the transaction to read in, so that it does not wait for a second connection. */
+export async function history(
+  pieceId: string,
+  afterSeq = 0,
+  from: Pick<Db, 'select'> = db(),
+): Promise<StoredEntry[]> {
+  const rows = await from
     .select()
     .from(edits)
     .where(and(eq(edits.pieceId, pieceId), gt(edits.seq, afterSeq)))
@@ -94,8 +105,8 @@ export async function history(pieceId: string, afterSeq = 0): Promise<StoredEntr
     id: r.id,
     kind: r.kind,
     ref: r.ref,
-    edit: { label: r.label, ops: parsed(r.ops) as Edit['ops'] },
-    inverse: parsed(r.inverse) as Edit,
+    edit: migrateEdit({ label: r.label, ops: parsed(r.ops) as Edit['ops'] }),
+    inverse: migrateEdit(parsed(r.inverse) as Edit),
   }));
 }
 
@@ -120,7 +131,7 @@ export async function appendEntries(
     if (!row) return { status: 'missing' };
     let fresh = entries;
     if (row.rev !== baseRev) {
-      const since = await history(pieceId, baseRev);
+      const since = await history(pieceId, baseRev, tx);
       const known = new Set(since.map((e) => e.id));
       fresh = entries.filter((e) => !known.has(e.id));
       if (!fresh.length) return { status: 'saved', rev: row.rev };
@@ -130,23 +141,17 @@ export async function appendEntries(
     let piece = migratePiece(parsed(row.doc));
     let rev = row.rev;
     const now = new Date();
-    for (const entry of fresh) {
-      const result = applyEdit(piece, entry.edit);
+    const rows: (typeof edits.$inferInsert)[] = [];
+    for (const { id, kind, ref, edit } of fresh) {
+      const result = applyEdit(piece, edit);
       if (!result.ok) return { status: 'refused', message: result.failure.message };
       piece = result.piece;
       rev += 1;
-      await tx.insert(edits).values({
-        pieceId,
-        seq: rev,
-        id: entry.id,
-        kind: entry.kind,
-        ref: entry.ref,
-        label: entry.edit.label,
-        ops: entry.edit.ops,
-        inverse: result.inverse,
-        at: now,
-      });
+      const { label, ops } = edit;
+      rows.push({ pieceId, seq: rev, id, kind, ref, label, ops, inverse: result.inverse, at: now });
     }
+    // All or nothing: what was checked before a refused entry is not stored either.
+    await tx.insert(edits).values(rows);
     await tx
       .update(pieces)
       .set({ doc: piece, rev, title: piece.title.slice(0, 200), updatedAt: now })

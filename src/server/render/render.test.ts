@@ -4,7 +4,7 @@ import path from 'node:path';
 import { createCanvas } from '@napi-rs/canvas';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { seeded } from '../../core/hash.ts';
-import { piece, scene } from '../../core/piece/testing.ts';
+import { picture, piece, scene } from '../../core/piece/testing.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
 import { prepare } from '../material.ts';
 import { run } from '../program.ts';
@@ -58,15 +58,6 @@ describe('converter', () => {
   it('refuses odd sizes', () => {
     expect(() => converter(481, 480)).toThrow(/even/);
   });
-});
-
-const picture = (assetId: string) => ({
-  assetId,
-  by: 'nab' as const,
-  reason: '',
-  confidence: 1,
-  found: [],
-  alternatives: [],
 });
 
 describe('render', () => {

@@ -7,6 +7,7 @@ import { mix, type Stereo } from '../../core/sound/mix.ts';
 import { FPS, SAMPLE_RATE } from '../../core/time.ts';
 import { type Height, renderSize, type Segment, segments } from '../../core/timeline/segments.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
+import { clipSamples } from '../assets/clip-sound.ts';
 import { dataPath } from '../config.ts';
 import { trackSamples } from '../music/tracks.ts';
 import { ProgramError, run, start } from '../program.ts';
@@ -295,7 +296,13 @@ export async function mixTimeline(timeline: Timeline): Promise<Stereo> {
     if (voice && !takes.has(voice.key)) takes.set(voice.key, await takeSamples(voice.key));
   const { music } = timeline.sound;
   const track = music ? await trackSamples(music.key) : null;
-  return mix(timeline, { take: (k) => takes.get(k) ?? null, track: () => track });
+  const clips = new Map<string, Stereo>();
+  for (const c of timeline.sound.clips) if (!clips.has(c.key)) clips.set(c.key, await clipSamples(c));
+  return mix(timeline, {
+    take: (k) => takes.get(k) ?? null,
+    clip: (k) => clips.get(k) ?? null,
+    track: () => track,
+  });
 }
 
 function interleaved({ left, right }: Stereo): Buffer {

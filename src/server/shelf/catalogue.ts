@@ -1,4 +1,5 @@
-import type { Box, ViewName } from '../../core/timeline/types.ts';
+import type { ViewName } from '../../core/piece/types.ts';
+import type { Box } from '../../core/timeline/types.ts';
 
 /** A picture as the shelf's catalogue file describes it. */
 export interface CatalogueEntry {
@@ -8,6 +9,8 @@ export interface CatalogueEntry {
   description: string;
   tags: string[];
   motif: string;
+  /** Pictures of one scene or thing in different light: rarely two of them in one piece. */
+  group: string;
   palette: string;
   people: number;
   mood: string;
@@ -28,22 +31,29 @@ export interface CatalogueEntry {
     }
   >;
   loopFrames: number;
-  /** Unit vectors, float32 in base64. */
+  /** Unit vectors; see packVector. */
   textVector: string;
   tagsVector: string;
+  /** Lines for which it is used, with their vectors. */
+  suits: { text: string; vector: string }[];
 }
 
 export interface CatalogueFile {
-  version: 1;
+  version: 2;
   entries: CatalogueEntry[];
   /** Meaning of single tags. */
   tagVectors: Record<string, string>;
 }
 
-export const packVector = (v: Float32Array): string =>
-  Buffer.from(v.buffer, v.byteOffset, v.byteLength).toString('base64');
+/** A unit vector as signed bytes in base64: a quarter of the size, similarities within 0.01. */
+export function packVector(v: Float32Array): string {
+  const most = v.reduce((m, x) => Math.max(m, Math.abs(x)), 1e-9);
+  return Buffer.from(Int8Array.from(v, (x) => Math.round((x / most) * 127)).buffer).toString('base64');
+}
 
 export function unpackVector(s: string): Float32Array {
   const b = Buffer.from(s, 'base64');
-  return new Float32Array(b.buffer.slice(b.byteOffset, b.byteOffset + b.byteLength));
+  const v = Float32Array.from(new Int8Array(b.buffer, b.byteOffset, b.byteLength));
+  const length = Math.hypot(...v) || 1;
+  return v.map((x) => x / length);
 }

@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import Joi from 'joi';
 import { contexts } from '../../core/match/context.ts';
-import { confidenceOf, nab, reasonOf } from '../../core/match/nab.ts';
+import { nab } from '../../core/match/nab.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
 import type { MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
 import { nabEdit } from '../../core/piece/actions.ts';
@@ -12,10 +12,11 @@ import { contentWords } from '../../core/text/tokens.ts';
 import type { AssetFact } from '../../core/timeline/types.ts';
 import { CONFIG } from '../config.ts';
 import { type CatalogueEntry, type CatalogueFile, unpackVector } from './catalogue.ts';
+import { byteDots } from './dots.ts';
 import { embedder } from './embedder.ts';
 
 const fileSchema = Joi.object({
-  version: Joi.number().valid(1).required(),
+  version: Joi.number().valid(2).required(),
   entries: Joi.array()
     .items(
       Joi.object({
@@ -34,6 +35,7 @@ export interface Shelf {
   entries: Map<string, CatalogueEntry>;
   facts: Record<string, AssetFact>;
   index: ShelfIndex;
+  tagVectors: Map<string, Vector>;
 }
 
 let loading: Promise<Shelf> | null = null;
@@ -59,17 +61,19 @@ async function load(): Promise<Shelf> {
       title: e.title,
       description: e.description,
       tags: e.tags,
-      group: e.motif,
+      group: e.group,
       palette: e.palette,
       textVector: unpackVector(e.textVector),
       tagsVector: unpackVector(e.tagsVector),
+      suits: e.suits.map(({ text, vector }) => ({ text, vector: unpackVector(vector) })),
     }),
   );
   const tagVectors = new Map(Object.entries(file.tagVectors).map(([t, v]) => [t, unpackVector(v)]));
   return {
     entries: new Map(file.entries.map((e) => [e.id, e])),
     facts: Object.fromEntries(file.entries.map((e) => [e.id, factOf(e)])),
-    index: new ShelfIndex(items, tagVectors),
+    index: new ShelfIndex(items, tagVectors, byteDots),
+    tagVectors,
   };
 }
 
@@ -78,6 +82,8 @@ const factOf = (e: CatalogueEntry): AssetFact => ({
   kind: e.kind,
   views: e.views,
   loopFrames: e.loopFrames,
+  durationMs: 0,
+  sound: false,
 });
 
 /** The file of a shelf picture; the name comes from the catalogue, never from a request. */
@@ -88,7 +94,7 @@ export async function shelfFile(id: string, view: 'wide' | 'tall', thumb = false
 }
 
 /** Lines with their meaning, for scenes that have any words or a wish. */
-async function matchLines(
+export async function matchLines(
   scenes: { id: string; layout: string; shown: string; wish: string }[],
 ): Promise<MatchLine[]> {
   const wanted = scenes.filter((s) => s.shown.trim() || s.wish.trim());
@@ -118,38 +124,25 @@ export async function warmLines(lines: { layout: string; shown: string; wish: st
   await matchLines(lines.map((l, i) => ({ ...l, id: String(i) })));
 }
 
-/** Pictures for every scene of a piece whose picture is not the writer's own choice. */
-export async function nabPiece(piece: Piece): Promise<Record<string, PictureChoice>> {
-  const { index } = await shelf();
-  const open = piece.scenes.filter((s) => s.picture?.by !== 'writer');
-  const taken = piece.scenes.flatMap((s) => (s.picture?.by === 'writer' ? [s.picture.assetId] : []));
-  return nab(index, await matchLines(open), taken);
+/** What pictures are chosen from: an index, and which of its pictures may be. */
+export interface NabFrom {
+  index: ShelfIndex;
+  allow?: (item: ShelfItem) => boolean;
+}
+
+/** Pictures for every scene of a piece whose picture is not the writer's own choice; from the shipped shelf, or another one. */
+export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<string, PictureChoice>> {
+  const open = piece.scenes.filter((s) => !s.picture || s.picture.by === 'nab');
+  const taken = piece.scenes.flatMap((s) => (s.picture && s.picture.by !== 'nab' ? [s.picture.assetId] : []));
+  const { index, allow } = from ?? { index: (await shelf()).index };
+  return nab(index, await matchLines(open), taken, allow);
 }
 
 /** A piece with the pictures that nabbing finds for it. */
-export async function withPictures(piece: Piece): Promise<Piece> {
-  const edit = nabEdit(piece, await nabPiece(piece));
+export async function withPictures(piece: Piece, from?: NabFrom): Promise<Piece> {
+  const edit = nabEdit(piece, await nabPiece(piece, from));
   if (!edit) return piece;
   const result = applyEdit(piece, edit);
   if (!result.ok) throw new Error(`The pictures could not be taken over: ${result.failure.message}`);
   return result.piece;
-}
-
-export interface Found {
-  assetId: string;
-  reason: string;
-  confidence: number;
-}
-
-/** Pictures for the writer's own words, best first; without words the whole shelf in its order. */
-export async function search(query: string, limit: number): Promise<Found[]> {
-  const { index, entries } = await shelf();
-  if (!query.trim())
-    return [...entries.keys()].slice(0, limit).map((assetId) => ({ assetId, reason: '', confidence: 0 }));
-  const [line] = await matchLines([{ id: 'search', layout: 'caption', shown: query, wish: '' }]);
-  if (!line) return [];
-  return index
-    .rank(line)
-    .slice(0, limit)
-    .map((s) => ({ assetId: s.item.id, reason: reasonOf(s), confidence: confidenceOf(s.score) }));
 }

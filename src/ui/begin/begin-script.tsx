@@ -1,21 +1,20 @@
 'use client';
 
-import { LoadingOutlined, PauseCircleOutlined, SoundOutlined } from '@ant-design/icons';
+import { FileAddOutlined } from '@ant-design/icons';
 import { useMutation } from '@tanstack/react-query';
-import { App, Button, Input, Segmented, Select, Tag } from 'antd';
+import { App, Button, Input, Segmented, Tag, Upload } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
-import { MOOD_RULES } from '../../core/music/moods.ts';
 import { LIMITS } from '../../core/piece/schema.ts';
-import type { Format, Mood } from '../../core/piece/types.ts';
-import { DEFAULT_VOICE, VOICES } from '../../core/sound/speech.ts';
+import { DEFAULT_VOICE, voiceSpeed } from '../../core/sound/speech.ts';
 import { estimateSpeech } from '../../core/text/reading.ts';
 import { cutScript, type ScriptLine, type Split } from '../../core/text/script.ts';
 import { clock } from '../../core/time.ts';
 import { PACING } from '../../core/timeline/compile.ts';
-import { api } from '../shared/api.ts';
+import type { PieceOptions } from '../../server/sources/sources.ts';
+import { api, upload } from '../shared/api.ts';
 import { TopBar } from '../shared/top-bar.tsx';
-import { useAudition } from '../shared/use-audition.ts';
+import { PieceOptionsBar } from './piece-options.tsx';
 import { SAMPLE_SCRIPT } from './sample-script.ts';
 
 const KEPT = 'nabbet-begin-script';
@@ -29,9 +28,11 @@ export function BeginScript() {
   const { message } = App.useApp();
   const [script, setScript] = useState('');
   const [split, setSplit] = useState<Split>('sentence');
-  const [format, setFormat] = useState<Format>('9:16');
-  const [voice, setVoice] = useState(DEFAULT_VOICE);
-  const [mood, setMood] = useState<Mood>('gentle');
+  const [options, setOptions] = useState<PieceOptions>({
+    format: '9:16',
+    voice: DEFAULT_VOICE,
+    mood: 'gentle',
+  });
   useEffect(() => setScript(localStorage.getItem(KEPT) ?? ''), []);
   const deferred = useDeferredValue(script);
   const lines = useMemo(() => cutScript(deferred, split), [deferred, split]);
@@ -47,9 +48,8 @@ export function BeginScript() {
       abort.abort();
     };
   }, [lines]);
-  const audition = useAudition((m) => message.error(m));
   const draft = useMutation({
-    mutationFn: () => api<{ id: string }>('/api/pieces', { body: { script, split, format, voice, mood } }),
+    mutationFn: () => api<{ id: string }>('/api/pieces', { body: { script, split, ...options } }),
     onSuccess: ({ id }) => {
       localStorage.removeItem(KEPT);
       router.push(`/piece/${id}`);
@@ -60,6 +60,21 @@ export function BeginScript() {
     setScript(text);
     localStorage.setItem(KEPT, text);
   };
+  const [reading, setReading] = useState(false);
+  const readScript = async (file: File) => {
+    setReading(true);
+    try {
+      const { text } = await upload<{ text: string }>(
+        `/api/scripts?name=${encodeURIComponent(file.name)}`,
+        file,
+      );
+      change(text);
+    } catch (e) {
+      message.error((e as Error).message, 8);
+    } finally {
+      setReading(false);
+    }
+  };
   const tooMany = lines.length > LIMITS.scenes;
   return (
     <>
@@ -68,11 +83,22 @@ export function BeginScript() {
         <section className="begin__words" aria-labelledby="words-title">
           <div className="begin__head">
             <h1 id="words-title">Your words</h1>
-            {!script && (
-              <Button size="small" onClick={() => change(SAMPLE_SCRIPT)}>
-                Try with a sample
-              </Button>
-            )}
+            <span className="begin__head-tools">
+              <Upload
+                accept=".txt,.md,.markdown,.docx,.pdf,.html,.htm"
+                showUploadList={false}
+                customRequest={({ file }) => void readScript(file as File)}
+              >
+                <Button size="small" icon={<FileAddOutlined aria-hidden />} loading={reading}>
+                  From a file
+                </Button>
+              </Upload>
+              {!script && (
+                <Button size="small" onClick={() => change(SAMPLE_SCRIPT)}>
+                  Try with a sample
+                </Button>
+              )}
+            </span>
           </div>
           <Input.TextArea
             aria-label="Script"
@@ -89,7 +115,7 @@ export function BeginScript() {
           <div className="begin__head">
             <h2 id="cut-title">
               {lines.length
-                ? `${lines.length} scene${lines.length === 1 ? '' : 's'}, about ${clock(estimate(lines))}`
+                ? `${lines.length} scene${lines.length === 1 ? '' : 's'}, about ${clock(estimate(lines, voiceSpeed(options.voice)))}`
                 : 'The scenes'}
             </h2>
             <Segmented
@@ -114,80 +140,14 @@ export function BeginScript() {
             <CutPreview lines={lines} />
           )}
         </section>
-        <footer className="begin__foot">
-          <div className="begin__choice">
-            <span>Format</span>
-            <Segmented
-              aria-label="Format"
-              value={format}
-              onChange={(v) => setFormat(v as Format)}
-              options={[
-                { value: '9:16', label: 'Tall 9:16' },
-                { value: '1:1', label: 'Square 1:1' },
-                { value: '16:9', label: 'Wide 16:9' },
-              ]}
-            />
-          </div>
-          <div className="begin__choice">
-            <span>Voice</span>
-            <span className="begin__voice">
-              <Select
-                aria-label="Voice"
-                value={voice}
-                onChange={setVoice}
-                style={{ width: 250 }}
-                options={VOICES.map((v) => ({ value: v.name, label: `${v.label}: ${v.describe}` }))}
-              />
-              <Button
-                aria-label={audition.state ? 'Stop listening' : 'Listen to this voice on your first line'}
-                icon={
-                  audition.state?.phase === 'making' ? (
-                    <LoadingOutlined aria-hidden />
-                  ) : audition.state ? (
-                    <PauseCircleOutlined aria-hidden />
-                  ) : (
-                    <SoundOutlined aria-hidden />
-                  )
-                }
-                onClick={() =>
-                  audition.state
-                    ? audition.stop()
-                    : audition.listen(
-                        voice,
-                        1,
-                        (lines.find((l) => l.layout === 'caption') ?? lines[0])?.shown ||
-                          'This is how I sound when I read your words.',
-                      )
-                }
-              />
-            </span>
-          </div>
-          <div className="begin__choice">
-            <span>Music</span>
-            <Select
-              aria-label="Music"
-              value={mood}
-              onChange={setMood}
-              style={{ width: 260 }}
-              options={[
-                ...Object.entries(MOOD_RULES).map(([value, r]) => ({
-                  value,
-                  label: `${r.label}: ${r.describe.split(',')[0]}`,
-                })),
-                { value: 'none', label: 'No music' },
-              ]}
-            />
-          </div>
-          <Button
-            type="primary"
-            size="large"
-            disabled={!lines.length || tooMany}
-            loading={draft.isPending}
-            onClick={() => draft.mutate()}
-          >
-            Make the first draft
-          </Button>
-        </footer>
+        <PieceOptionsBar
+          options={options}
+          onChange={setOptions}
+          sample={(lines.find((l) => l.layout === 'caption') ?? lines[0])?.shown ?? ''}
+          disabled={!lines.length || tooMany}
+          pending={draft.isPending}
+          onMake={() => draft.mutate()}
+        />
       </main>
     </>
   );
@@ -207,9 +167,9 @@ function CutPreview({ lines }: { lines: ScriptLine[] }) {
   );
 }
 
-function estimate(lines: ScriptLine[]): number {
+function estimate(lines: ScriptLine[], speed: number): number {
   return lines.reduce<number>(
-    (ms, l) => ms + estimateSpeech(l.shown) + PACING.leadMs + PACING.tailMs,
+    (ms, l) => ms + estimateSpeech(l.shown, speed) + PACING.leadMs + PACING.tailMs,
     PACING.endHoldMs,
   );
 }

@@ -1,6 +1,15 @@
 'use client';
 
-import { CopyOutlined, FileTextOutlined, InboxOutlined, MoreOutlined } from '@ant-design/icons';
+import {
+  CloseOutlined,
+  CopyOutlined,
+  FileTextOutlined,
+  InboxOutlined,
+  MoreOutlined,
+  PictureOutlined,
+  ReadOutlined,
+  ShoppingOutlined,
+} from '@ant-design/icons';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Dropdown, Empty, Input, Result, Skeleton } from 'antd';
 import Link from 'next/link';
@@ -8,12 +17,80 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Format } from '../../core/piece/types.ts';
 import type { PieceSummary } from '../../server/pieces/pieces.ts';
+import type { SourceSummary } from '../../server/sources/sources.ts';
 import { api } from '../shared/api.ts';
 import { aspect, thumbFor } from '../shared/media.ts';
 import { TopBar } from '../shared/top-bar.tsx';
-import { useShelf } from '../shared/use-shelf.ts';
 
-/** All pieces, and the way to begin. */
+const WAYS = [
+  {
+    href: '/begin',
+    icon: <FileTextOutlined aria-hidden />,
+    title: 'Script',
+    about: 'a text, a poem, notes: one scene for each sentence or line',
+  },
+  {
+    href: '/begin/article',
+    icon: <ReadOutlined aria-hidden />,
+    title: 'Article',
+    about: 'an address or a document, condensed to the length you want',
+  },
+  {
+    href: '/begin/product',
+    icon: <ShoppingOutlined aria-hidden />,
+    title: 'Product page',
+    about: 'a fact sheet you can correct, and a script that claims nothing else',
+  },
+  {
+    href: '/begin/photos',
+    icon: <PictureOutlined aria-hidden />,
+    title: 'Photos',
+    about: 'up to 200: sorted, turned upright, doubles and blurred ones pointed out',
+  },
+];
+
+const KINDS: Record<string, string> = {
+  article: 'Article',
+  product: 'Product',
+  photos: 'Photos',
+  script: 'Script',
+};
+
+/** Outlines that no piece was made from yet. */
+function OpenOutlines() {
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const open = useQuery({ queryKey: ['sources'], queryFn: () => api<SourceSummary[]>('/api/sources') });
+  const away = useMutation({
+    mutationFn: (id: string) => api(`/api/sources/${id}`, { method: 'DELETE' }),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['sources'] }),
+    onError: (e) => message.error(e.message),
+  });
+  if (!open.data?.length) return null;
+  return (
+    <section aria-labelledby="open-title" className="desk__open">
+      <h2 id="open-title">Begun, not made yet</h2>
+      <ul>
+        {open.data.map((s) => (
+          <li key={s.id}>
+            <Link href={`/outline/${s.id}`}>
+              <small>{KINDS[s.kind]}</small> {s.title || 'Untitled'}
+            </Link>
+            <Button
+              size="small"
+              type="text"
+              aria-label={`Put away ${s.title || 'untitled outline'}`}
+              icon={<CloseOutlined aria-hidden />}
+              onClick={() => away.mutate(s.id)}
+            />
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** All pieces, and the ways to begin. */
 export function Desk() {
   const pieces = useQuery({ queryKey: ['pieces'], queryFn: () => api<PieceSummary[]>('/api/pieces') });
   const [find, setFind] = useState('');
@@ -26,18 +103,23 @@ export function Desk() {
           <div>
             <h1 id="begin-title">What do you want to say?</h1>
             <p>
-              Paste your words. You get a first draft with pictures, a voice, music and captions, and can
-              change all of it.
+              Bring words, a page or photos. You get a first draft with pictures, a voice, music and captions,
+              and can change all of it.
             </p>
           </div>
-          <Link href="/begin" className="begin-card">
-            <FileTextOutlined aria-hidden />
-            <span>
-              <strong>Begin with a script</strong>
-              <small>a text, a poem, notes: one scene for each sentence or line</small>
-            </span>
-          </Link>
+          <nav className="begin-cards" aria-label="Ways to begin">
+            {WAYS.map((w) => (
+              <Link key={w.href} href={w.href} className="begin-card">
+                {w.icon}
+                <span>
+                  <strong>{w.title}</strong>
+                  <small>{w.about}</small>
+                </span>
+              </Link>
+            ))}
+          </nav>
         </section>
+        <OpenOutlines />
         <section aria-labelledby="pieces-title">
           <div className="desk__head">
             <h2 id="pieces-title">Pieces</h2>
@@ -88,13 +170,11 @@ const when = (iso: string) =>
   });
 
 function PieceCard({ piece }: { piece: PieceSummary }) {
-  const shelf = useShelf();
   const router = useRouter();
   const client = useQueryClient();
   const { message } = App.useApp();
-  const entry = piece.coverAssetId ? shelf.byId.get(piece.coverAssetId) : undefined;
   const format = piece.format as Format;
-  const thumb = entry && thumbFor(entry, format);
+  const thumb = piece.cover && thumbFor(piece.cover, format);
   const refresh = () => client.invalidateQueries({ queryKey: ['pieces'] });
   const archive = useMutation({
     mutationFn: (archived: boolean) =>

@@ -1,5 +1,6 @@
 'use client';
 
+import { nanoid } from 'nanoid';
 import { createContext, useContext } from 'react';
 import { useStore } from 'zustand';
 import type { Edit } from '../../core/piece/edit.ts';
@@ -35,3 +36,6 @@ export function useTimelineNow(): Timeline {
 export function usePieceState<T>(select: (s: PieceState) => T): T {
   return useStore(usePiece().store.store, select);
 }
+
+/** Ids for new scenes. */
+export const newId = (): string => nanoid(10);

@@ -3,35 +3,36 @@
 import {
   CheckOutlined,
   DownloadOutlined,
-  LoadingOutlined,
+  EllipsisOutlined,
   RedoOutlined,
   UndoOutlined,
   WarningOutlined,
 } from '@ant-design/icons';
 import { Button, Input, Segmented, Select, Tooltip } from 'antd';
 import type { Format } from '../../core/piece/types.ts';
+import { blanks } from '../../core/text/blanks.ts';
 import { clock, framesToMs } from '../../core/time.ts';
 import { Wordmark } from '../shared/top-bar.tsx';
 import { usePiece, usePieceState, useTimelineNow } from './context.ts';
 import type { Pass } from './store.ts';
-import type { MaterialState } from './use-material.ts';
 
 /** Title, format, length, passes with what each still wants, history and Render. */
-export function Head({ material }: { material: MaterialState }) {
+export function Head() {
   const { apply, store } = usePiece();
-  const timeline = useTimelineNow();
   const title = usePieceState((s) => s.piece.title);
   const format = usePieceState((s) => s.piece.format);
   const pass = usePieceState((s) => s.pass);
   const undo = usePieceState((s) => s.undo.at(-1));
   const redo = usePieceState((s) => s.redo.at(-1));
   const bare = usePieceState((s) => s.piece.scenes.filter((x) => !x.picture && x.layout !== 'title').length);
+  const open = usePieceState((s) => s.piece.scenes.reduce((n, x) => n + blanks(x.shown).length, 0));
   const delivering = usePieceState((s) => s.delivering);
+  const material = usePieceState((s) => s.material);
   const { ready, wanted } = material.voices;
   const label = (name: string, note: string) => (
     <span className="pass-label">
       {name}
-      {note && <small>{note}</small>}
+      {note && <small className="pass-note">{note}</small>}
     </span>
   );
   return (
@@ -55,7 +56,7 @@ export function Head({ material }: { material: MaterialState }) {
           value={pass}
           onChange={(v) => store.setPass(v as Pass)}
           options={[
-            { value: 'words', label: label('Words', '') },
+            { value: 'words', label: label('Words', open ? `${open} blank${open === 1 ? '' : 's'}` : '') },
             { value: 'pictures', label: label('Pictures', bare ? `${bare} open` : '') },
             { value: 'voice', label: label('Voice', ready < wanted ? `${ready} of ${wanted}` : '') },
             {
@@ -85,9 +86,7 @@ export function Head({ material }: { material: MaterialState }) {
           { value: '16:9', label: 'Wide 16:9' },
         ]}
       />
-      <span className="head__length" title="Length of the piece">
-        {clock(framesToMs(timeline.frames))}
-      </span>
+      <HeadLength />
       <Tooltip title={undo ? `Undo: ${undo.label}` : 'Nothing to undo'}>
         <Button
           aria-label={undo ? `Undo: ${undo.label}` : 'Undo'}
@@ -116,6 +115,21 @@ export function Head({ material }: { material: MaterialState }) {
   );
 }
 
+/** The length of the piece against what was wanted. */
+function HeadLength() {
+  const timeline = useTimelineNow();
+  const target = usePieceState((s) => s.piece.targetMs);
+  return (
+    <span
+      className={`head__length${target !== null && framesToMs(timeline.frames) > target * 1.1 ? ' head__length--over' : ''}`}
+      title={target === null ? 'Length of the piece' : `Length of the piece; you wanted ${clock(target)}`}
+    >
+      {clock(framesToMs(timeline.frames))}
+      {target !== null && <small> / {clock(target)}</small>}
+    </span>
+  );
+}
+
 function Saved() {
   const save = usePieceState((s) => s.save);
   const text = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet', lost: 'Cannot save' }[save.kind];
@@ -123,7 +137,7 @@ function Saved() {
     save.kind === 'saved' ? (
       <CheckOutlined aria-hidden />
     ) : save.kind === 'saving' ? (
-      <LoadingOutlined aria-hidden />
+      <EllipsisOutlined aria-hidden />
     ) : (
       <WarningOutlined aria-hidden />
     );

@@ -12,6 +12,7 @@ import { useEffect, useRef, useSyncExternalStore } from 'react';
 import { clock, framesToMs } from '../../core/time.ts';
 import { sceneAt } from '../../core/timeline/compile.ts';
 import { usePiece, usePieceState, useTimelineNow } from './context.ts';
+import { FrameOverlay } from './frame-overlay.tsx';
 
 /** Pixels of the monitor's long side: sharp at its size on the screen, light enough to play. */
 const LONG_SIDE = 800;
@@ -24,6 +25,14 @@ export function Monitor() {
   const view = useSyncExternalStore(player.subscribe, player.getView, player.getView);
   const canvas = useRef<HTMLCanvasElement>(null);
   const title = usePieceState((s) => s.piece.title);
+  // Looking for pictures needs room below; setting a frame needs a large picture.
+  const size = usePieceState((s) =>
+    s.pass !== 'pictures' || s.delivering
+      ? ''
+      : s.picturesPart === 'frame'
+        ? ' monitor--frame'
+        : ' monitor--small',
+  );
   const k = LONG_SIDE / Math.max(timeline.width, timeline.height);
   const width = Math.round(timeline.width * k);
   const height = Math.round(timeline.height * k);
@@ -51,15 +60,18 @@ export function Monitor() {
     if (id) store.select([id]);
   };
   return (
-    <section className="monitor" aria-label="Monitor">
-      <button
-        type="button"
-        className="monitor__screen"
-        aria-label={view.phase === 'paused' ? 'Play' : 'Pause'}
-        onClick={() => player.toggle()}
-      >
-        <canvas ref={canvas} width={width} height={height} />
-      </button>
+    <section className={`monitor${size}`} aria-label="Monitor">
+      <div className="monitor__stage">
+        <button
+          type="button"
+          className="monitor__screen"
+          aria-label={view.phase === 'paused' ? 'Play' : 'Pause'}
+          onClick={() => player.toggle()}
+        >
+          <canvas ref={canvas} width={width} height={height} />
+        </button>
+        {view.phase === 'paused' && <FrameOverlay />}
+      </div>
       <div className="monitor__keys">
         <Tooltip title="To the start (Home)">
           <Button

@@ -1,24 +1,28 @@
 'use client';
 
 import type { Pictures } from '../../core/paint/context.ts';
+import type { ViewName } from '../../core/piece/types.ts';
 import { FPS } from '../../core/time.ts';
-import type { ScenePicture, Timeline, ViewName } from '../../core/timeline/types.ts';
+import { clipFrame, clipSeconds, type Layer, layersAt } from '../../core/timeline/shots.ts';
+import type { Shot, Timeline } from '../../core/timeline/types.ts';
 import type { ShelfEntryView } from '../../server/shelf/view.ts';
-import { mediaUrl } from '../shared/media.ts';
 
-/** How far a playing loop may drift from its frame before it is set right, seconds. */
+/** How far a playing loop or clip may drift from its frame before it is set right, seconds. */
 const DRIFT = 0.12;
 
-/** Pictures for the painter in the browser: stills as images, loops as videos that run along. */
+/** A set of 200 photos would not fit in memory at once. */
+const STILLS_KEPT = 24;
+
+/** Pictures for the painter in the browser: stills as images, loops and clips as videos that run along. */
 export class BrowserPictures implements Pictures {
-  private readonly stills = new Map<string, HTMLImageElement>();
+  private readonly images = new Map<string, HTMLImageElement>();
   private readonly videos = new Map<string, HTMLVideoElement>();
+  private tile: HTMLImageElement | null = null;
   shelf = new Map<string, ShelfEntryView>();
   onLoaded: () => void = () => undefined;
 
   still(assetId: string, view: ViewName): unknown {
-    const image = this.image(assetId, view);
-    return image?.complete && image.naturalWidth > 0 ? image : null;
+    return drawable(this.image(assetId, view));
   }
 
   loop(assetId: string, view: ViewName): unknown {
@@ -26,17 +30,46 @@ export class BrowserPictures implements Pictures {
     return video && video.readyState >= 2 ? video : null;
   }
 
-  private image(assetId: string, view: ViewName): HTMLImageElement | null {
-    const key = `${assetId}/${view}`;
-    const known = this.stills.get(key);
-    if (known) return known;
+  /** The clip where it runs; its poster while there is no copy for playing yet. */
+  clip(shot: Shot): unknown {
+    return this.loop(shot.assetId, shot.view) ?? this.still(shot.assetId, shot.view);
+  }
+
+  blurred(assetId: string, view: ViewName): unknown {
+    return drawable(this.keep(`${assetId}/${view}/blurred`, () => this.blurredAddress(assetId, view)));
+  }
+
+  grain(): unknown {
+    if (!this.tile) {
+      this.tile = new Image();
+      this.tile.onload = () => this.onLoaded();
+      this.tile.src = '/textures/grain.png';
+    }
+    return drawable(this.tile);
+  }
+
+  private blurredAddress(assetId: string, view: ViewName): string {
     const entry = this.shelf.get(assetId);
-    if (!entry) return null;
+    if (!entry) return '';
+    return entry.own ? `/media/assets/${assetId}/blurred` : `${entry.views[view]?.src ?? ''}&blurred`;
+  }
+
+  private image(assetId: string, view: ViewName): HTMLImageElement | null {
+    return this.keep(`${assetId}/${view}`, () => this.shelf.get(assetId)?.views[view]?.src ?? '');
+  }
+
+  private keep(key: string, addressOf: () => string): HTMLImageElement | null {
+    const known = this.images.get(key);
+    if (known) return known;
+    const address = addressOf();
+    if (!address) return null;
+    for (const old of [...this.images.keys()].slice(0, Math.max(0, this.images.size + 1 - STILLS_KEPT)))
+      this.images.delete(old);
     const image = new Image();
     image.decoding = 'async';
     image.onload = () => this.onLoaded();
-    image.src = mediaUrl(entry, view);
-    this.stills.set(key, image);
+    image.src = address;
+    this.images.set(key, image);
     return image;
   }
 
@@ -45,50 +78,43 @@ export class BrowserPictures implements Pictures {
     const known = this.videos.get(key);
     if (known) return known;
     const entry = this.shelf.get(assetId);
-    if (!entry) return null;
+    const playing = entry?.clip && (entry.clip.done < 1 ? entry.clip.direct : entry.clip.proxy);
+    if (!entry || (entry.clip && !playing)) return null;
     const video = document.createElement('video');
     video.muted = true;
-    video.loop = true;
+    video.loop = entry.kind === 'loop';
     video.playsInline = true;
     video.preload = 'auto';
     video.onloadeddata = () => this.onLoaded();
-    video.src = mediaUrl(entry, view);
+    video.src = playing ?? entry.views[view]?.src ?? '';
     this.videos.set(key, video);
     return video;
   }
 
-  /** The pictures seen at a frame, and the frame of each loop. */
-  private seen(timeline: Timeline, index: number, frame: number): { picture: ScenePicture; frame: number }[] {
-    const scene = timeline.scenes[index];
-    const before = timeline.scenes[index - 1];
-    const out: { picture: ScenePicture; frame: number }[] = [];
-    if (scene?.picture) out.push({ picture: scene.picture, frame });
-    if (scene && before?.picture && frame < scene.dissolve)
-      out.push({ picture: before.picture, frame: before.end - before.start + frame });
-    return out;
+  private load(shot: Shot): void {
+    if (shot.kind !== 'loop') this.image(shot.assetId, shot.view);
+    if (shot.kind !== 'still') this.video(shot.assetId, shot.view);
+    if (shot.fit === 'whole' && shot.surround === 'blur') this.blurred(shot.assetId, shot.view);
   }
 
-  /** Starts loading what the next scenes need, and lets loops run along with the playing piece. */
+  /** Starts loading what the next scenes need, and lets loops and clips run along with the playing piece. */
   follow(timeline: Timeline, index: number, frame: number, playing: boolean): void {
-    for (const s of timeline.scenes.slice(index, index + 3)) {
-      if (s.picture?.kind === 'still') this.image(s.picture.assetId, s.picture.view);
-      else if (s.picture) this.video(s.picture.assetId, s.picture.view);
-    }
+    for (const s of timeline.scenes.slice(index, index + 3)) for (const shot of s.shots) this.load(shot);
     const active = new Set<HTMLVideoElement>();
-    for (const { picture, frame: f } of this.seen(timeline, index, frame)) {
-      if (picture.kind !== 'loop') continue;
-      const video = this.video(picture.assetId, picture.view);
-      if (!video || video.readyState < 1) continue;
+    for (const layer of layersAt(timeline, index, frame)) {
+      const moment = momentOf(layer);
+      const video = moment && this.video(moment.shot.assetId, moment.shot.view);
+      if (!moment || !video || video.readyState < 1 || active.has(video)) continue;
       active.add(video);
-      const at = ((f % picture.loopFrames) + 0.5) / FPS;
-      const length = picture.loopFrames / FPS;
-      const off = Math.abs(video.currentTime - at);
-      if (playing) {
-        if (Math.min(off, length - off) > DRIFT && !video.seeking) video.currentTime = at;
+      const off = Math.abs(video.currentTime - moment.seconds);
+      if (playing && !moment.stands) {
+        video.playbackRate = moment.speed;
+        const drift = moment.length === null ? off : Math.min(off, moment.length - off);
+        if (drift > DRIFT * Math.max(1, moment.speed) && !video.seeking) video.currentTime = moment.seconds;
         if (video.paused) void video.play().catch(() => undefined);
       } else if (off > 0.5 / FPS && !video.seeking) {
         video.onseeked = () => this.onLoaded();
-        video.currentTime = at;
+        video.currentTime = moment.seconds;
       }
     }
     for (const v of this.videos.values()) if ((!playing || !active.has(v)) && !v.paused) v.pause();
@@ -96,20 +122,29 @@ export class BrowserPictures implements Pictures {
 
   /** Waits until everything that is seen at a frame can be drawn exactly. */
   async ready(timeline: Timeline, index: number, frame: number): Promise<void> {
-    for (const { picture, frame: f } of this.seen(timeline, index, frame)) {
-      if (picture.kind === 'still') {
-        await this.image(picture.assetId, picture.view)?.decode();
+    for (const layer of layersAt(timeline, index, frame)) {
+      const { shot, treatment } = layer;
+      if (treatment && treatment.grain > 0) {
+        this.grain();
+        await this.tile?.decode();
+      }
+      if (!shot) continue;
+      if (shot.fit === 'whole' && shot.surround === 'blur') {
+        this.blurred(shot.assetId, shot.view);
+        await this.images.get(`${shot.assetId}/${shot.view}/blurred`)?.decode();
+      }
+      const moment = momentOf(layer);
+      const video = moment && this.video(shot.assetId, shot.view);
+      if (!moment || !video) {
+        await this.image(shot.assetId, shot.view)?.decode();
         continue;
       }
-      const video = this.video(picture.assetId, picture.view);
-      if (!video) continue;
       video.pause();
       if (video.readyState < 2)
         await new Promise((r) => video.addEventListener('loadeddata', r, { once: true }));
-      const at = ((f % picture.loopFrames) + 0.5) / FPS;
       const seeked = new Promise((r) => video.addEventListener('seeked', r, { once: true }));
       const shown = new Promise((r) => video.requestVideoFrameCallback(r));
-      video.currentTime = at;
+      video.currentTime = moment.seconds;
       await seeked;
       await Promise.race([shown, new Promise((r) => setTimeout(r, 400))]);
     }
@@ -121,6 +156,39 @@ export class BrowserPictures implements Pictures {
       v.removeAttribute('src');
     }
     this.videos.clear();
-    this.stills.clear();
+    this.images.clear();
   }
+}
+
+const drawable = (image: HTMLImageElement | null): HTMLImageElement | null =>
+  image?.complete && image.naturalWidth > 0 ? image : null;
+
+/** Where the video of a layer stands: in its file, seconds; null for a still. */
+function momentOf({ shot, run }: Layer): {
+  shot: Shot;
+  seconds: number;
+  speed: number;
+  /** Of a loop, seconds. */
+  length: number | null;
+  /** The last frame of a clip that is over stands. */
+  stands: boolean;
+} | null {
+  if (!shot || shot.kind === 'still') return null;
+  if (shot.clip) {
+    const frame = clipFrame(shot.clip, run);
+    return {
+      shot,
+      seconds: clipSeconds(shot.clip, frame) + 0.5 / FPS,
+      speed: shot.clip.speed,
+      length: null,
+      stands: shot.clip.end === 'hold' && run >= shot.clip.frames - 1,
+    };
+  }
+  return {
+    shot,
+    seconds: ((run % shot.loopFrames) + 0.5) / FPS,
+    speed: 1,
+    length: shot.loopFrames / FPS,
+    stands: false,
+  };
 }

@@ -1,19 +1,22 @@
 'use client';
 
-import { useQuery } from '@tanstack/react-query';
-import { App, Button, Result, Spin } from 'antd';
-import Link from 'next/link';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { App } from 'antd';
+import { type ReactNode, useCallback, useEffect, useMemo, useState } from 'react';
 import type { Edit } from '../../core/piece/edit.ts';
 import { api } from '../shared/api.ts';
-import { useShelf } from '../shared/use-shelf.ts';
-import { PieceContext, TimelineContext } from './context.ts';
+import { CannotOpen, Opening } from '../shared/opening.tsx';
+import { addAssets, useShelf } from '../shared/use-shelf.ts';
+import { BringProvider } from './bring.tsx';
+import { PieceContext, TimelineContext, usePiece, useTimelineNow } from './context.ts';
 import { Head } from './head.tsx';
 import { Monitor } from './monitor.tsx';
 import { Player } from './player.ts';
 import { Sheet } from './sheet.tsx';
+import { Speller, SpellerContext } from './speller.ts';
 import { type Loaded, PieceStore } from './store.ts';
 import { Strip } from './strip.tsx';
+import { SceneTimes, TimesContext } from './times.ts';
 import { Tools } from './tools.tsx';
 import { useMaterial, useTimeline, useTypesetter } from './use-material.ts';
 import { useShortcuts } from './use-shortcuts.ts';
@@ -26,34 +29,17 @@ export function PieceScreen({ id }: { id: string }) {
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
   });
-  if (loaded.isPending) return <Waiting what="The piece is being opened" />;
+  const client = useQueryClient();
+  const assets = loaded.data?.assets;
+  useEffect(() => {
+    if (assets) addAssets(client, assets);
+  }, [assets, client]);
+  if (loaded.isPending) return <Opening what="The piece is being opened" />;
   if (loaded.isError)
     return (
-      <main className="plain-page">
-        <Result
-          status="warning"
-          title="This piece cannot be opened"
-          subTitle={loaded.error.message}
-          extra={[
-            <Button key="again" onClick={() => loaded.refetch()}>
-              Try again
-            </Button>,
-            <Link key="desk" href="/">
-              Go to the desk
-            </Link>,
-          ]}
-        />
-      </main>
+      <CannotOpen title="This piece cannot be opened" error={loaded.error} onAgain={() => loaded.refetch()} />
     );
   return <Open loaded={loaded.data} />;
-}
-
-function Waiting({ what }: { what: string }) {
-  return (
-    <main className="waiting" aria-live="polite">
-      <Spin /> <span>{what}</span>
-    </main>
-  );
 }
 
 function Open({ loaded }: { loaded: Loaded }) {
@@ -73,9 +59,20 @@ function Open({ loaded }: { loaded: Loaded }) {
       p.dispose();
     };
   }, [loaded]);
+  const [speller, setSpeller] = useState<Speller | null>(null);
+  useEffect(() => {
+    const s = new Speller();
+    setSpeller(s);
+    void s.start();
+    return () => s.dispose();
+  }, []);
   const complain = useCallback((m: string) => message.warning(m, 5), [message]);
-  if (!store || !player) return <Waiting what="The piece is being opened" />;
-  return <Ready store={store} player={player} complain={complain} />;
+  if (!store || !player || !speller) return <Opening what="The piece is being opened" />;
+  return (
+    <SpellerContext.Provider value={speller}>
+      <Ready store={store} player={player} complain={complain} />
+    </SpellerContext.Provider>
+  );
 }
 
 function Ready({
@@ -87,14 +84,8 @@ function Ready({
   player: Player;
   complain: (m: string) => void;
 }) {
-  const setter = useTypesetter();
-  const timeline = useTimeline(store, setter);
-  const material = useMaterial(store, timeline);
   const { byId } = useShelf();
   player.pictures.shelf = byId;
-  useEffect(() => {
-    if (timeline) player.setTimeline(timeline);
-  }, [player, timeline]);
   useShortcuts(store, player);
   const value = useMemo(
     () => ({
@@ -107,22 +98,50 @@ function Ready({
     }),
     [store, player, complain],
   );
-  if (!timeline) return <Waiting what="Fonts and pictures are being loaded" />;
   return (
     <PieceContext.Provider value={value}>
-      <TimelineContext.Provider value={timeline}>
-        <div className="piece">
-          <Head material={material} />
-          <main className="piece__body">
-            <Sheet />
-            <aside className="piece__side" aria-label="Monitor and tools">
-              <Monitor />
-              <Tools material={material} />
-            </aside>
-          </main>
-          <Strip />
-        </div>
-      </TimelineContext.Provider>
+      <TimelineKeeper>
+        <MaterialKeeper />
+        <BringProvider>
+          <div className="piece">
+            <Head />
+            <main className="piece__body">
+              <Sheet />
+              <aside className="piece__side" aria-label="Monitor and tools">
+                <Monitor />
+                <Tools />
+              </aside>
+            </main>
+            <Strip />
+          </div>
+        </BringProvider>
+      </TimelineKeeper>
     </PieceContext.Provider>
   );
+}
+
+/** Compiles the piece as it changes. Its children are not drawn again by that, only what listens to the timeline. */
+function TimelineKeeper({ children }: { children: ReactNode }) {
+  const { store, player } = usePiece();
+  const setter = useTypesetter();
+  const timeline = useTimeline(store, setter);
+  const [times] = useState(() => new SceneTimes());
+  useEffect(() => {
+    if (!timeline) return;
+    player.setTimeline(timeline);
+    times.set(timeline);
+  }, [player, times, timeline]);
+  if (!timeline) return <Opening what="Fonts and pictures are being loaded" />;
+  return (
+    <TimelineContext.Provider value={timeline}>
+      <TimesContext.Provider value={times}>{children}</TimesContext.Provider>
+    </TimelineContext.Provider>
+  );
+}
+
+/** Has voices and music made; draws nothing. */
+function MaterialKeeper() {
+  const { store } = usePiece();
+  useMaterial(store, useTimelineNow());
+  return null;
 }

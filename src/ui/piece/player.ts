@@ -4,7 +4,7 @@ import type { Context2D } from '../../core/paint/context.ts';
 import { paintFrame } from '../../core/paint/paint.ts';
 import { FPS } from '../../core/time.ts';
 import { sceneAt } from '../../core/timeline/compile.ts';
-import type { Timeline } from '../../core/timeline/types.ts';
+import type { Crop, Timeline } from '../../core/timeline/types.ts';
 import { BrowserPictures } from './pictures.ts';
 import { Sound } from './sound.ts';
 
@@ -18,6 +18,14 @@ export interface PlayerView {
 
 /** A scene is shown so many frames before its end: its words stand, and have not begun to go. */
 const PREVIEW_BEFORE_END = 6;
+
+/** A frame in which a picture of a scene stands while it is being set. */
+export interface HeldFrame {
+  sceneId: string;
+  /** Place of the picture in its scene, from 0. */
+  slot: number;
+  crop: Crop;
+}
 
 /** Plays a timeline in a canvas with the sound it will have: the clock is that of the sound. */
 export class Player {
@@ -33,6 +41,7 @@ export class Player {
   private wish = 0;
   private painted = -1;
   private preview: string | null = null;
+  private held: HeldFrame | null = null;
   view: PlayerView = { phase: 'paused', frame: 0, error: null };
   private readonly listeners = new Set<() => void>();
 
@@ -76,6 +85,41 @@ export class Player {
     if (!scene) return;
     this.update({ frame: Math.max(scene.start, scene.end - PREVIEW_BEFORE_END) });
     this.paint(true);
+  }
+
+  /** Shows the middle of one of a scene's pictures, while nothing plays. */
+  showPicture(sceneId: string, slot: number): void {
+    const scene = this.timeline?.scenes.find((s) => s.sceneId === sceneId);
+    const shot = scene?.shots[slot];
+    if (this.view.phase !== 'paused' || !scene || !shot) return;
+    this.preview = null;
+    const end = Math.min(shot.until, scene.end - scene.start);
+    this.update({ frame: scene.start + Math.floor((shot.at + shot.dissolve + end) / 2) });
+    this.paint(true);
+  }
+
+  /** While nothing plays, a picture of a scene stands in this frame instead of moving; null lets it go. */
+  hold(held: HeldFrame | null): void {
+    if (!held && !this.held) return;
+    this.held = held;
+    if (this.view.phase === 'paused') this.paint(true);
+  }
+
+  /** The timeline as it is painted now. */
+  private painting(): Timeline | null {
+    const { timeline, held } = this;
+    if (!timeline || !held || this.view.phase !== 'paused') return timeline;
+    const scenes = timeline.scenes.map((s) =>
+      s.sceneId === held.sceneId
+        ? {
+            ...s,
+            shots: s.shots.map((shot, k) =>
+              k === held.slot ? { ...shot, from: held.crop, to: held.crop } : shot,
+            ),
+          }
+        : s,
+    );
+    return { ...timeline, scenes };
   }
 
   seek(frame: number): void {
@@ -163,7 +207,8 @@ export class Player {
   };
 
   private paint(always: boolean): void {
-    const { canvas, timeline } = this;
+    const { canvas } = this;
+    const timeline = this.painting();
     if (!canvas || !timeline) return;
     const { frame, phase } = this.view;
     if (!always && frame === this.painted) return;

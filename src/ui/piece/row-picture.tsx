@@ -2,24 +2,33 @@
 
 import { PictureOutlined } from '@ant-design/icons';
 import { Button, Tooltip } from 'antd';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { WEAK } from '../../core/match/nab.ts';
-import type { Format, Scene } from '../../core/piece/types.ts';
+import type { Format, Framing, PictureChoice } from '../../core/piece/types.ts';
 import type { ShelfEntryView } from '../../server/shelf/view.ts';
-import { aspect, mediaUrl, thumbFor } from '../shared/media.ts';
+import { aspect, framedStyle, mediaUrl, thumbFor } from '../shared/media.ts';
 import { useShelf } from '../shared/use-shelf.ts';
+import { useBring } from './bring.tsx';
 import { usePiece } from './context.ts';
 import type { RowActions } from './row.tsx';
 
 /** The picture of a row; in the pass for pictures with its alternatives beside it. A picture can be dropped on it. */
-export function RowPicture({
-  scene,
+export const RowPicture = memo(function RowPicture({
+  id,
+  picture,
+  more,
+  before,
   index,
   format,
   wide,
   actions,
 }: {
-  scene: Scene;
+  id: string;
+  picture: PictureChoice | null;
+  /** Further pictures of the scene. */
+  more: number;
+  /** Place of the scene whose picture goes on here, from 1; null when the scene shows its own. */
+  before: number | null;
   index: number;
   format: Format;
   wide: boolean;
@@ -27,37 +36,47 @@ export function RowPicture({
 }) {
   const { byId } = useShelf();
   const { store } = usePiece();
+  const { bring } = useBring();
   const [over, setOver] = useState(false);
-  const entry = scene.picture ? byId.get(scene.picture.assetId) : undefined;
-  const weak = scene.picture?.by === 'nab' && scene.picture.confidence < WEAK;
+  const entry = picture ? byId.get(picture.assetId) : undefined;
+  const weak = picture?.by === 'nab' && picture.confidence < WEAK;
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: dropping is a second way; the picture tools do the same by keyboard
     <div
       className={`row__picture${over ? ' row__picture--over' : ''}`}
       onDragOver={(e) => {
-        if (!e.dataTransfer.types.includes('text/nabbet-picture')) return;
+        if (!e.dataTransfer.types.some((t) => t === 'text/nabbet-picture' || t === 'Files')) return;
         e.preventDefault();
         setOver(true);
       }}
       onDragLeave={() => setOver(false)}
       onDrop={(e) => {
         setOver(false);
-        const id = e.dataTransfer.getData('text/nabbet-picture');
-        if (id) actions.choose(scene.id, id);
+        const assetId = e.dataTransfer.getData('text/nabbet-picture');
+        if (assetId) actions.choose(id, assetId);
+        else if (e.dataTransfer.files.length) {
+          e.preventDefault();
+          e.stopPropagation();
+          bring([...e.dataTransfer.files], id);
+        }
       }}
     >
       <button
         type="button"
-        className={`frame${weak ? ' frame--weak' : ''}`}
-        aria-label={`Pictures for scene ${index + 1}${entry ? `, now: ${entry.title}` : ', none yet'}`}
+        className={`frame${weak ? ' frame--weak' : ''}${before ? ' frame--on' : ''}`}
+        aria-label={`Pictures for scene ${index + 1}${before ? `, goes on with that of scene ${before}` : entry ? `, now: ${entry.title}` : ', none yet'}`}
         onClick={() => store.setPass('pictures')}
         style={{ aspectRatio: aspect(format) }}
       >
-        {entry ? <Thumb entry={entry} format={format} /> : <PictureOutlined aria-hidden />}
-        {entry?.kind === 'loop' && <span className="frame__kind">loop</span>}
+        {entry ? (
+          <Thumb entry={entry} format={format} framing={picture?.framing ?? null} />
+        ) : (
+          <PictureOutlined aria-hidden />
+        )}
+        {before ? <span className="frame__kind">from {before}</span> : <KindMark entry={entry} more={more} />}
       </button>
       {wide &&
-        scene.picture?.alternatives.slice(0, 3).map((a) => {
+        picture?.alternatives.slice(0, 3).map((a) => {
           const alt = byId.get(a.assetId);
           if (!alt) return null;
           return (
@@ -66,7 +85,7 @@ export function RowPicture({
                 type="button"
                 className="frame frame--small"
                 aria-label={`Use “${alt.title}” for scene ${index + 1}`}
-                onClick={() => actions.choose(scene.id, a.assetId)}
+                onClick={() => actions.choose(id, a.assetId)}
                 style={{ aspectRatio: aspect(format) }}
               >
                 <Thumb entry={alt} format={format} />
@@ -77,29 +96,35 @@ export function RowPicture({
       {wide && !entry && <Button size="small">No picture yet</Button>}
     </div>
   );
+});
+
+/** What a picture is besides a still, and how many follow it in the scene. */
+export function KindMark({ entry, more = 0 }: { entry: ShelfEntryView | undefined; more?: number }) {
+  const words = [entry && entry.kind !== 'still' && entry.kind, more > 0 && `+${more}`].filter(Boolean);
+  return words.length > 0 && <span className="frame__kind">{words.join(' ')}</span>;
 }
 
-/** A small picture, cut as the format cuts it; a loop plays while it is pointed at. */
-export function Thumb({ entry, format }: { entry: ShelfEntryView; format: Format }) {
+/** A small picture, cut as the format and the writer's frame cut it; loops and clips play while they are pointed at. */
+export function Thumb({
+  entry,
+  format,
+  framing = null,
+}: {
+  entry: ShelfEntryView;
+  format: Format;
+  framing?: Framing | null;
+}) {
   const [live, setLive] = useState(false);
   const { src, position } = thumbFor(entry, format);
-  const style = { objectPosition: position };
-  if (entry.kind !== 'loop') return <img src={src} alt="" style={style} loading="lazy" draggable={false} />;
+  const style = framedStyle(entry, format, framing) ?? { objectPosition: position };
+  const moving = mediaUrl(entry, format);
+  if (entry.kind === 'still' || !moving)
+    return <img src={src} alt="" style={style} loading="lazy" draggable={false} />;
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: movement under the pointer is decoration; the title says what it is
     <span className="thumb" onMouseEnter={() => setLive(true)} onMouseLeave={() => setLive(false)}>
-      {live ? (
-        <video
-          src={mediaUrl(entry, format === '9:16' ? 'tall' : 'wide')}
-          muted
-          loop
-          autoPlay
-          playsInline
-          style={style}
-        />
-      ) : (
-        <img src={src} alt="" style={style} loading="lazy" draggable={false} />
-      )}
+      <img src={src} alt="" style={style} loading="lazy" draggable={false} />
+      {live && <video className="thumb__live" src={moving} muted loop autoPlay playsInline style={style} />}
     </span>
   );
 }

@@ -12,55 +12,79 @@ import {
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { Button, InputNumber, Select, Tooltip } from 'antd';
-import { type KeyboardEvent, memo, useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { WEAK } from '../../core/match/nab.ts';
 import type { Format, Layout, Scene } from '../../core/piece/types.ts';
-import { tokens } from '../../core/text/tokens.ts';
-import { clock, type Frames, framesToMs } from '../../core/time.ts';
+import { charactersPerSecond, READING_SPEED } from '../../core/text/pace.ts';
+import { clock, framesToMs } from '../../core/time.ts';
+import { IconButton } from '../shared/icon-button.tsx';
 import { RowPicture } from './row-picture.tsx';
+import { RowWords } from './row-words.tsx';
 import type { Pass } from './store.ts';
+import { useSceneTime } from './times.ts';
 import { Wave } from './wave.tsx';
 
 export interface RowActions {
-  select(id: string, add: boolean): void;
+  /** only: this row alone; toggle: adds it or takes it out; range: from the row selected first to this one. */
+  select(id: string, how: 'only' | 'toggle' | 'range'): void;
   change(id: string, label: string, patch: Partial<Omit<Scene, 'id'>>): void;
   split(id: string, caret: number): void;
   join(id: string): void;
+  joinNext(id: string): void;
+  selectAll(): void;
+  /** Remembers where the caret stands. */
+  caret(id: string, from: number, to: number): void;
+  /** Types in the shown words; highlighted parts go along. */
+  type(id: string, shown: string): void;
+  /** Highlights a part of the shown words, or takes the highlight off. */
+  highlight(id: string, from: number, to: number): void;
+  find(): void;
   insertAfter(id: string): void;
   duplicate(id: string): void;
   remove(id: string): void;
   move(id: string, by: number): void;
   /** False when the text is a single line, which the field takes by itself. */
   paste(id: string, from: number, to: number, text: string): boolean;
-  step(id: string, by: number): void;
+  /** Moves the caret to the row above or below; x: where on the line it stood, pixels of the page, or null for the near end. */
+  step(id: string, by: number, x: number | null): void;
   choose(id: string, assetId: string): void;
-  playFrom(start: Frames): void;
+  playFrom(id: string): void;
 }
 
 export interface RowProps {
   scene: Scene;
   index: number;
   last: boolean;
-  start: Frames;
-  length: Frames;
-  estimated: boolean;
-  stretched: boolean;
-  takeKey: string | null;
   selected: boolean;
+  /** The only selected row: it shows its own tools; for several there are the tools beside the sheet. */
+  /** The scene whose picture is seen: this one, or the one before that goes on; and then its place, from 1. */
+  behind: Scene;
+  before: number | null;
+  alone: boolean;
   pass: Pass;
   format: Format;
   actions: RowActions;
 }
 
-const LAYOUT_LABELS: Record<Layout, string> = { title: 'Title', caption: 'Caption', plain: 'Picture alone' };
+export const LAYOUT_LABELS: Record<Layout, string> = {
+  title: 'Title',
+  caption: 'Caption',
+  quote: 'Quotation',
+  figure: 'Large figure',
+  end: 'End card',
+  plain: 'Picture alone',
+};
+
+const LAYOUT_OPTIONS = Object.entries(LAYOUT_LABELS).map(([value, label]) => ({ value, label }));
 
 /** One scene of the sheet. */
 export const Row = memo(function Row(props: RowProps) {
-  const { scene, index, selected, pass, actions, start, length, estimated } = props;
+  const { scene, index, last, selected, pass, actions } = props;
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: scene.id,
   });
-  const seconds = framesToMs(length) / 1000;
+  const [apart, setApart] = useState(false);
+  const toggleApart = useCallback(() => setApart((on) => !on), []);
   const name = `Scene ${index + 1}`;
   return (
     // biome-ignore lint/a11y/useKeyWithClickEvents: a click anywhere in a row selects it; every control in it has its own keyboard way
@@ -70,7 +94,15 @@ export const Row = memo(function Row(props: RowProps) {
       aria-label={name}
       className={`row${selected ? ' row--selected' : ''}${isDragging ? ' row--dragged' : ''}`}
       style={{ transform: CSS.Translate.toString(transform), transition }}
-      onClick={(e) => actions.select(scene.id, e.ctrlKey || e.metaKey)}
+      onMouseDown={(e) => {
+        const how = e.shiftKey ? 'range' : e.ctrlKey || e.metaKey ? 'toggle' : null;
+        if (!how || (selected && (e.target as HTMLElement).closest('textarea, input'))) return;
+        e.preventDefault();
+        actions.select(scene.id, how);
+      }}
+      onClick={(e) => {
+        if (!e.shiftKey && !e.ctrlKey && !e.metaKey) actions.select(scene.id, 'only');
+      }}
     >
       <div className="row__edge">
         <button
@@ -88,189 +120,173 @@ export const Row = memo(function Row(props: RowProps) {
           type="text"
           icon={<CaretRightOutlined aria-hidden />}
           aria-label={`Play from ${name}`}
-          onClick={() => actions.playFrom(start)}
+          onClick={() => actions.playFrom(scene.id)}
         />
       </div>
       <RowPicture
-        scene={scene}
+        id={scene.id}
+        picture={props.behind.picture}
+        more={scene.more.length}
+        before={props.before}
         index={index}
         format={props.format}
         wide={pass === 'pictures'}
         actions={actions}
       />
       <div className="row__words">
-        <Words {...props} />
+        <RowWords scene={scene} index={index} last={last} actions={actions} />
         {pass === 'pictures' && scene.picture && (
           <p
             className={`row__reason${scene.picture.by === 'nab' && scene.picture.confidence < WEAK ? ' row__reason--weak' : ''}`}
           >
             {scene.picture.by === 'writer'
               ? 'Your choice'
-              : `${scene.picture.confidence < WEAK ? 'A weak match: ' : ''}${scene.picture.reason}`}
+              : scene.picture.by === 'source'
+                ? `Came along ${scene.picture.reason}`.replace('Came along one of', 'One of')
+                : `${scene.picture.confidence < WEAK ? 'A weak match: ' : ''}${scene.picture.reason}`}
           </p>
         )}
-        {pass === 'voice' && <Spoken scene={scene} name={name} actions={actions} />}
-        {pass === 'voice' && <Wave takeKey={props.takeKey} />}
+        {(pass === 'voice' ||
+          (pass === 'words' &&
+            (apart || (scene.spoken !== null && (scene.spoken !== '' || scene.shown !== ''))))) && (
+          <Spoken scene={scene} name={name} actions={actions} />
+        )}
+        {pass === 'voice' && <RowWave id={scene.id} />}
         {scene.wish && pass !== 'voice' && <p className="row__wish">picture: {scene.wish}</p>}
       </div>
-      <div className="row__facts">
-        <span
-          className={`row__time${estimated ? ' row__time--estimated' : ''}`}
-          title={estimated ? 'Estimated: the voice is not there yet' : 'Length of the scene'}
-        >
-          {seconds.toFixed(1)} s
-        </span>
-        <span className="row__clock">{clock(framesToMs(start))}</span>
-      </div>
-      {selected && (
-        <div className="row__tools">
-          <Select
-            size="small"
-            aria-label={`Layout of ${name}`}
-            value={scene.layout}
-            onChange={(layout: Layout) => actions.change(scene.id, 'Change layout', { layout })}
-            options={Object.entries(LAYOUT_LABELS).map(([value, label]) => ({ value, label }))}
-            popupMatchSelectWidth={false}
-          />
-          <Length {...props} />
-          <Tool
-            label={`Insert a scene after ${name}`}
-            icon={<PlusOutlined aria-hidden />}
-            onClick={() => actions.insertAfter(scene.id)}
-          />
-          <Tool
-            label={`Duplicate ${name}`}
-            icon={<CopyOutlined aria-hidden />}
-            onClick={() => actions.duplicate(scene.id)}
-          />
-          <Tool
-            label={`Move ${name} up`}
-            icon={<ArrowUpOutlined aria-hidden />}
-            disabled={index === 0}
-            onClick={() => actions.move(scene.id, -1)}
-          />
-          <Tool
-            label={`Move ${name} down`}
-            icon={<ArrowDownOutlined aria-hidden />}
-            disabled={props.last}
-            onClick={() => actions.move(scene.id, 1)}
-          />
-          <Tool
-            label={`Delete ${name}`}
-            icon={<DeleteOutlined aria-hidden />}
-            onClick={() => actions.remove(scene.id)}
-          />
-        </div>
+      <RowFacts id={scene.id} shown={scene.layout === 'plain' ? '' : scene.shown} pass={pass} />
+      {props.alone && (
+        <RowTools
+          id={scene.id}
+          layout={scene.layout}
+          durationMs={scene.durationMs}
+          index={index}
+          last={last}
+          apart={pass === 'words' && scene.spoken === null ? apart : null}
+          onApart={toggleApart}
+          actions={actions}
+        />
       )}
     </article>
   );
 });
 
-function Tool({
-  label,
-  icon,
-  onClick,
-  disabled = false,
-}: {
-  label: string;
-  icon: React.ReactNode;
-  onClick: () => void;
-  disabled?: boolean;
-}) {
+/** How long the scene is, when it comes, and how fast its words have to be read. */
+const RowFacts = memo(function RowFacts({ id, shown, pass }: { id: string; shown: string; pass: Pass }) {
+  const { start, length, estimated } = useSceneTime(id);
+  const speed = charactersPerSecond(shown, framesToMs(length));
   return (
-    <Tooltip title={label.replace(/ Scene \d+/, '').replace(/ after$/, ' below')} mouseEnterDelay={0.6}>
-      <Button
-        size="small"
-        type="text"
-        aria-label={label}
-        icon={icon}
-        disabled={disabled}
-        onClick={(e) => {
-          e.stopPropagation();
-          onClick();
-        }}
-      />
-    </Tooltip>
+    <div className="row__facts">
+      <span
+        className={`row__time${estimated ? ' row__time--estimated' : ''}`}
+        title={estimated ? 'Estimated: the voice is not there yet' : 'Length of the scene'}
+      >
+        {(framesToMs(length) / 1000).toFixed(1)} s
+      </span>
+      <span className="row__clock">{clock(framesToMs(start))}</span>
+      {pass === 'words' && speed > 0 && (
+        <span
+          className={`row__speed${speed > READING_SPEED.tooFast ? ' row__speed--fast' : speed > READING_SPEED.brisk ? ' row__speed--brisk' : ''}`}
+          title={`Reading speed: ${speed.toFixed(0)} characters a second. Up to ${READING_SPEED.brisk} is comfortable, above ${READING_SPEED.tooFast} most viewers do not finish.`}
+        >
+          {speed.toFixed(0)} characters/s
+        </span>
+      )}
+    </div>
   );
+});
+
+function RowWave({ id }: { id: string }) {
+  return <Wave takeKey={useSceneTime(id).takeKey} />;
 }
 
-/** The line as it will be shown, with the words marked by which its picture was found. */
-function Words({ scene, index, actions, last }: RowProps) {
-  const onKeyDown = (e: KeyboardEvent<HTMLTextAreaElement>) => {
-    const field = e.currentTarget;
-    const { selectionStart: from, selectionEnd: to } = field;
-    if (e.nativeEvent.isComposing) return;
-    const mod = e.ctrlKey || e.metaKey;
-    if (e.key === 'Enter' && mod) {
-      e.preventDefault();
-      actions.insertAfter(scene.id);
-    } else if (e.key === 'Enter' && !e.shiftKey) {
-      e.preventDefault();
-      actions.split(scene.id, from);
-    } else if (e.key === 'Backspace' && mod && e.shiftKey) {
-      e.preventDefault();
-      actions.remove(scene.id);
-    } else if (e.key === 'Backspace' && from === 0 && to === 0 && index > 0 && !mod) {
-      e.preventDefault();
-      actions.join(scene.id);
-    } else if (e.key === 'd' && mod) {
-      e.preventDefault();
-      actions.duplicate(scene.id);
-    } else if (e.altKey && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) {
-      e.preventDefault();
-      actions.move(scene.id, e.key === 'ArrowUp' ? -1 : 1);
-    } else if (e.key === 'ArrowUp' && from === 0 && to === 0 && index > 0) {
-      e.preventDefault();
-      actions.step(scene.id, -1);
-    } else if (e.key === 'ArrowDown' && from === field.value.length && !last) {
-      e.preventDefault();
-      actions.step(scene.id, 1);
-    }
-  };
+interface RowToolsProps {
+  id: string;
+  layout: Layout;
+  durationMs: number | null;
+  index: number;
+  last: boolean;
+  /** Whether other spoken words are being written; null where there are some, or in another pass. */
+  apart: boolean | null;
+  onApart: () => void;
+  actions: RowActions;
+}
+
+/** The tools of a selected row; not drawn again while its words are typed. */
+const RowTools = memo(function RowTools({
+  id,
+  layout,
+  durationMs,
+  index,
+  last,
+  apart,
+  onApart,
+  actions,
+}: RowToolsProps) {
+  const name = `Scene ${index + 1}`;
   return (
-    <div className={`words words--${scene.layout}`}>
-      <div className="words__mirror" aria-hidden>
-        <Marked
-          text={scene.shown}
-          found={scene.picture?.by === 'nab' && !scene.wish ? scene.picture.found : []}
-        />
-        {'\u200b'}
-      </div>
-      <textarea
-        aria-label={`Words of scene ${index + 1}`}
-        rows={1}
-        value={scene.shown}
-        spellCheck
-        placeholder="Write what is said and shown here"
-        onChange={(e) => actions.change(scene.id, 'Type', { shown: e.target.value })}
-        onFocus={() => actions.select(scene.id, false)}
-        onKeyDown={onKeyDown}
-        onPaste={(e) => {
-          const text = e.clipboardData.getData('text/plain');
-          if (
-            text.trim().includes('\n') &&
-            actions.paste(scene.id, e.currentTarget.selectionStart, e.currentTarget.selectionEnd, text)
-          )
-            e.preventDefault();
-        }}
+    <div className="row__tools">
+      <Select
+        size="small"
+        aria-label={`Layout of ${name}`}
+        value={layout}
+        onChange={(next: Layout) => actions.change(id, 'Change layout', { layout: next })}
+        options={LAYOUT_OPTIONS}
+        popupMatchSelectWidth={false}
+      />
+      <Length id={id} durationMs={durationMs} index={index} actions={actions} />
+      {apart !== null && (
+        <Button
+          size="small"
+          type="text"
+          aria-label={`Speak other words in ${name}`}
+          aria-pressed={apart}
+          onClick={onApart}
+        >
+          Speak other words
+        </Button>
+      )}
+      <IconButton
+        label={`Insert a scene after ${name}`}
+        hint="Insert a scene below"
+        icon={<PlusOutlined aria-hidden />}
+        onClick={alone(() => actions.insertAfter(id))}
+      />
+      <IconButton
+        label={`Duplicate ${name}`}
+        hint="Duplicate"
+        icon={<CopyOutlined aria-hidden />}
+        onClick={alone(() => actions.duplicate(id))}
+      />
+      <IconButton
+        label={`Move ${name} up`}
+        hint="Move up"
+        icon={<ArrowUpOutlined aria-hidden />}
+        disabled={index === 0}
+        onClick={alone(() => actions.move(id, -1))}
+      />
+      <IconButton
+        label={`Move ${name} down`}
+        hint="Move down"
+        icon={<ArrowDownOutlined aria-hidden />}
+        disabled={last}
+        onClick={alone(() => actions.move(id, 1))}
+      />
+      <IconButton
+        label={`Delete ${name}`}
+        hint="Delete"
+        icon={<DeleteOutlined aria-hidden />}
+        onClick={alone(() => actions.remove(id))}
       />
     </div>
   );
-}
+});
 
-function Marked({ text, found }: { text: string; found: string[] }) {
-  if (!found.length) return <>{text}</>;
-  const wanted = new Set(found);
-  const out: React.ReactNode[] = [];
-  let at = 0;
-  for (const t of tokens(text)) {
-    if (!wanted.has(t.text)) continue;
-    out.push(text.slice(at, t.start), <mark key={t.start}>{t.text}</mark>);
-    at = t.end;
-  }
-  out.push(text.slice(at));
-  return <>{out}</>;
-}
+/** A click that acts on the row without selecting it: the row may be gone by then. */
+const alone = (act: () => void) => (e: React.MouseEvent) => {
+  e.stopPropagation();
+  act();
+};
 
 /** What is spoken, where it differs from what is shown. */
 function Spoken({ scene, name, actions }: { scene: Scene; name: string; actions: RowActions }) {
@@ -301,9 +317,15 @@ function Spoken({ scene, name, actions }: { scene: Scene; name: string; actions:
 }
 
 /** Length by hand; empty follows the voice. */
-function Length({ scene, length, index, actions, stretched }: RowProps) {
+function Length({
+  id,
+  durationMs,
+  index,
+  actions,
+}: Pick<RowToolsProps, 'id' | 'durationMs' | 'index' | 'actions'>) {
+  const { length, stretched } = useSceneTime(id);
   const [open, setOpen] = useState(false);
-  const own = scene.durationMs !== null;
+  const own = durationMs !== null;
   if (!own && !open)
     return (
       <Button
@@ -331,10 +353,10 @@ function Length({ scene, length, index, actions, stretched }: RowProps) {
         step={0.1}
         precision={1}
         status={stretched ? 'warning' : ''}
-        value={own ? (scene.durationMs ?? 0) / 1000 : null}
+        value={own ? (durationMs ?? 0) / 1000 : null}
         placeholder={(framesToMs(length) / 1000).toFixed(1)}
         onChange={(v) =>
-          actions.change(scene.id, v === null ? 'Follow the voice' : 'Set length', {
+          actions.change(id, v === null ? 'Follow the voice' : 'Set length', {
             durationMs: v === null ? null : Math.round(v * 1000),
           })
         }

@@ -5,8 +5,6 @@ import {
   closestCenter,
   DndContext,
   type DragEndEvent,
-  type DragOverEvent,
-  type DragStartEvent,
   KeyboardSensor,
   PointerSensor,
   useSensor,
@@ -15,9 +13,11 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, Empty } from 'antd';
 import { nanoid } from 'nanoid';
-import { useCallback, useDeferredValue, useMemo, useRef } from 'react';
+import { useCallback, useMemo, useRef } from 'react';
 import { emptyScene, moveScene } from '../../core/piece/actions.ts';
-import { usePiece, usePieceState, useTimelineNow } from './context.ts';
+import { shownFrom } from '../../core/timeline/shots.ts';
+import { dragWords } from '../shared/drag.ts';
+import { usePiece, usePieceState } from './context.ts';
 import { Row, type RowActions } from './row.tsx';
 import { useRowActions } from './use-row-actions.ts';
 
@@ -28,7 +28,6 @@ const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
 /** The rows of the piece: picture on one side, words on the other. */
 export function Sheet() {
   const { apply } = usePiece();
-  const timeline = useDeferredValue(useTimelineNow());
   const scenes = usePieceState((s) => s.piece.scenes);
   const selected = usePieceState((s) => s.selected);
   const pass = usePieceState((s) => s.pass);
@@ -45,29 +44,8 @@ export function Sheet() {
     },
     [apply, ids],
   );
-  const accessibility = useMemo(() => {
-    const place = (id: string | number | undefined) => ids.indexOf(String(id)) + 1;
-    return {
-      announcements: {
-        onDragStart: ({ active }: Pick<DragStartEvent, 'active'>) =>
-          `Scene ${place(active.id)} was picked up.`,
-        onDragOver: ({ active, over }: Pick<DragOverEvent, 'active' | 'over'>) =>
-          over ? `Scene ${place(active.id)} is over place ${place(over.id)}.` : undefined,
-        onDragEnd: ({ active, over }: Pick<DragEndEvent, 'active' | 'over'>) =>
-          over
-            ? `Scene ${place(active.id)} was put at place ${place(over.id)}.`
-            : `Scene ${place(active.id)} stays.`,
-        onDragCancel: ({ active }: Pick<DragStartEvent, 'active'>) =>
-          `Scene ${place(active.id)} stays where it was.`,
-      },
-      screenReaderInstructions: {
-        draggable:
-          'Press space to pick the scene up, the arrow keys to move it, space to put it down, escape to leave it.',
-      },
-    };
-  }, [ids]);
-  /** The deferred timeline may be a step behind the rows. */
-  const byId = useMemo(() => new Map(timeline.scenes.map((s) => [s.sceneId, s])), [timeline]);
+  const accessibility = useMemo(() => dragWords('Scene', (id) => ids.indexOf(String(id)) + 1), [ids]);
+  const from = useMemo(() => shownFrom(scenes), [scenes]);
   const chosen = useMemo(() => new Set(selected), [selected]);
   return (
     <section
@@ -95,26 +73,21 @@ export function Sheet() {
         onDragEnd={onDragEnd}
       >
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-          {scenes.map((scene, i) => {
-            const t = timeline.scenes[i]?.sceneId === scene.id ? timeline.scenes[i] : byId.get(scene.id);
-            return (
-              <Row
-                key={scene.id}
-                scene={scene}
-                index={i}
-                last={i === scenes.length - 1}
-                start={t?.start ?? 0}
-                length={t ? t.end - t.start : 0}
-                estimated={t?.estimated ?? true}
-                stretched={t?.stretched ?? false}
-                takeKey={t?.voice?.key ?? null}
-                selected={chosen.has(scene.id)}
-                pass={pass}
-                format={format}
-                actions={actions}
-              />
-            );
-          })}
+          {scenes.map((scene, i) => (
+            <Row
+              key={scene.id}
+              scene={scene}
+              behind={scenes[from[i] ?? i] ?? scene}
+              before={from[i] === i || from[i] === undefined ? null : from[i] + 1}
+              index={i}
+              last={i === scenes.length - 1}
+              selected={chosen.has(scene.id)}
+              alone={selected.length === 1 && selected[0] === scene.id}
+              pass={pass}
+              format={format}
+              actions={actions}
+            />
+          ))}
         </SortableContext>
       </DndContext>
     </section>

@@ -2,7 +2,7 @@
 
 import { peaks } from '../../core/sound/mix.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
-import type { Timeline } from '../../core/timeline/types.ts';
+import type { ClipSound, Timeline } from '../../core/timeline/types.ts';
 import type { MixAnswer, MixMessage } from '../../workers/mix.worker.ts';
 
 /** Fetches takes and tracks, has them mixed in a worker, and keeps the result for playing. */
@@ -60,10 +60,22 @@ export class Sound {
   }
 
   private fetchTrack(key: string): Promise<void> {
-    return this.once(`track/${key}`, async () => {
-      const buffer = await this.decode(`/media/tracks/${key}`);
+    return this.fetchStereo('track', key, `/media/tracks/${key}`);
+  }
+
+  private fetchClip({ key, assetId, inMs, speed, samples }: ClipSound): Promise<void> {
+    return this.fetchStereo(
+      'clip',
+      key,
+      `/media/assets/${assetId}/sound?inMs=${inMs}&speed=${speed}&samples=${samples}`,
+    );
+  }
+
+  private fetchStereo(kind: 'track' | 'clip', key: string, address: string): Promise<void> {
+    return this.once(`${kind}/${key}`, async () => {
+      const buffer = await this.decode(address);
       this.post({
-        kind: 'track',
+        kind,
         key,
         track: {
           left: buffer.getChannelData(0).slice(),
@@ -97,6 +109,7 @@ export class Sound {
     if (this.mixed?.key === key) return this.mixed.buffer;
     const buffer = (async () => {
       await Promise.all(timeline.scenes.flatMap((s) => (s.voice ? [this.fetchTake(s.voice.key)] : [])));
+      await Promise.all(timeline.sound.clips.map((c) => this.fetchClip(c)));
       if (timeline.sound.music) await this.fetchTrack(timeline.sound.music.key);
       const id = this.nextId++;
       return new Promise<AudioBuffer>((resolve, reject) => {

@@ -3,9 +3,11 @@
 import { nanoid } from 'nanoid';
 import { createStore } from 'zustand/vanilla';
 import { applyEdit, type Edit, mergeTyping } from '../../core/piece/edit.ts';
+import { shownPatch } from '../../core/piece/marks.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import type { TakeFact, TrackFact } from '../../core/timeline/types.ts';
 import type { HistoryEntry, StoredEntry } from '../../server/pieces/pieces.ts';
+import type { ShelfEntryView } from '../../server/shelf/view.ts';
 import { ApiError, api } from '../shared/api.ts';
 
 export type Pass = 'words' | 'pictures' | 'voice' | 'music';
@@ -31,12 +33,27 @@ export interface PieceState {
   save: SaveState;
   selected: string[];
   pass: Pass;
+  /** Which of the tools for words are open. */
+  wordsPart: 'edit' | 'find' | 'spelling' | 'source';
+  /** Which of the tools for pictures are open, and which picture of the scene they are for, from 0. */
+  picturesPart: 'find' | 'frame' | 'colour' | 'clip';
+  slot: number;
+  /** Which of the two frames of a move is set: 0 the start, 1 the end. */
+  aim: 0 | 1;
   /** The renders stand in place of the tools. */
   delivering: boolean;
   takes: Record<string, TakeFact>;
   /** Takes that cannot be made, with the reason. */
   refusedTakes: Record<string, string>;
   track: TrackFact | null;
+  material: MaterialState;
+}
+
+/** How far voices and music are. */
+export interface MaterialState {
+  /** Voices that are ready, of those wanted. */
+  voices: { ready: number; wanted: number };
+  music: 'none' | 'waiting' | 'making' | 'ready' | 'failed';
 }
 
 export interface Loaded {
@@ -45,6 +62,8 @@ export interface Loaded {
   rev: number;
   history: StoredEntry[];
   takes: Record<string, TakeFact>;
+  /** Pictures of the piece that are not on the shipped shelf. */
+  assets: ShelfEntryView[];
 }
 
 /** Typing within this time is one step of the history; an edit is sent after this quiet. */
@@ -79,10 +98,15 @@ export class PieceStore {
       save: { kind: 'saved' },
       selected: loaded.piece.scenes[0] ? [loaded.piece.scenes[0].id] : [],
       pass: 'words',
+      wordsPart: 'edit',
+      picturesPart: 'find',
+      slot: 0,
+      aim: 0,
       delivering: false,
       takes: loaded.takes,
       refusedTakes: {},
       track: null,
+      material: { voices: { ready: 0, wanted: 0 }, music: 'waiting' },
     }));
     this.recover(loaded.history);
   }
@@ -107,7 +131,35 @@ export class PieceStore {
   }
 
   select(ids: string[]): void {
-    this.store.setState({ selected: ids });
+    this.store.setState((s) => ({ selected: ids, slot: s.selected[0] === ids[0] ? s.slot : 0 }));
+  }
+
+  /** Where the caret was last in a row's shown words; not part of the state, since nothing is drawn by it. */
+  caret: { sceneId: string; from: number; to: number } | null = null;
+
+  /** Puts text in the place of a part of the shown words. */
+  typeAt(id: string, from: number, to: number, text: string): void {
+    const scene = this.state.piece.scenes.find((s) => s.id === id);
+    if (!scene) return;
+    const shown = scene.shown.slice(0, from) + text + scene.shown.slice(to);
+    this.apply({ label: 'Type', ops: [{ op: 'scene', id, patch: shownPatch(scene, shown) }] });
+    this.caret = { sceneId: id, from: from + text.length, to: from + text.length };
+  }
+
+  setWordsPart(wordsPart: PieceState['wordsPart']): void {
+    this.store.setState({ wordsPart });
+  }
+
+  setPicturesPart(picturesPart: PieceState['picturesPart']): void {
+    this.store.setState({ picturesPart });
+  }
+
+  setAim(aim: 0 | 1): void {
+    this.store.setState({ aim });
+  }
+
+  setSlot(slot: number): void {
+    this.store.setState({ slot });
   }
 
   setPass(pass: Pass): void {
@@ -128,6 +180,16 @@ export class PieceStore {
 
   setTrack(track: TrackFact | null): void {
     this.store.setState({ track });
+  }
+
+  setMaterial(material: MaterialState): void {
+    const old = this.state.material;
+    if (
+      old.music !== material.music ||
+      old.voices.ready !== material.voices.ready ||
+      old.voices.wanted !== material.voices.wanted
+    )
+      this.store.setState({ material });
   }
 
   private enter(kind: HistoryEntry['kind'], ref: string | null, edit: Edit): string | null {

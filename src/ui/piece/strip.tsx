@@ -1,16 +1,17 @@
 'use client';
 
-import { useDeferredValue, useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { clock, framesToMs } from '../../core/time.ts';
 import { aspect, thumbFor } from '../shared/media.ts';
+import { useAfterPaint } from '../shared/use-after-paint.ts';
 import { useShelf } from '../shared/use-shelf.ts';
 import { usePiece, usePieceState, useTimelineNow } from './context.ts';
 
 /** Scenes, words and music in proportion. A click goes there; arrow keys step. */
 export function Strip() {
   const { player, store } = usePiece();
-  const timeline = useDeferredValue(useTimelineNow());
-  const piece = useDeferredValue(usePieceState((s) => s.piece));
+  const timeline = useTimelineNow();
+  const piece = useAfterPaint(usePieceState((s) => s.piece));
   const takes = usePieceState((s) => s.takes);
   const track = usePieceState((s) => s.track);
   const selected = usePieceState((s) => s.selected);
@@ -71,8 +72,10 @@ export function Strip() {
         <div className="strip__scenes">
           {timeline.scenes.map((s, i) => {
             const scene = piece.scenes[i];
-            const entry = scene?.picture && byId.get(scene.picture.assetId);
-            const thumb = entry && thumbFor(entry, piece.format);
+            const shot = s.shots[0];
+            const entry = shot && byId.get(shot.assetId);
+            const wide = ((s.end - s.start) / total) * width;
+            const thumb = entry && wide > 22 && thumbFor(entry, piece.format);
             return (
               <div
                 key={s.sceneId}
@@ -88,7 +91,7 @@ export function Strip() {
                     style={{ aspectRatio: aspect(piece.format), objectPosition: thumb.position }}
                   />
                 )}
-                <span>{scene?.shown}</span>
+                {wide > 36 && <span>{scene?.shown}</span>}
               </div>
             );
           })}

@@ -5,7 +5,7 @@ import { MOOD_RULES } from '../../core/music/moods.ts';
 import type { Mood } from '../../core/piece/types.ts';
 import { MIX } from '../../core/sound/mix.ts';
 import { usePiece, usePieceState } from './context.ts';
-import type { MaterialState } from './use-material.ts';
+import type { MaterialState } from './store.ts';
 
 const STATES: Record<MaterialState['music'], string> = {
   none: 'No music in this piece.',
@@ -16,7 +16,8 @@ const STATES: Record<MaterialState['music'], string> = {
 };
 
 /** Mood, another piece of the same mood, and the level. */
-export function MusicTools({ material }: { material: MaterialState }) {
+export function MusicTools() {
+  const material = usePieceState((s) => s.material);
   const { apply } = usePiece();
   const music = usePieceState((s) => s.piece.music);
   const set = (label: string, patch: Partial<typeof music>) =>

@@ -1,30 +1,118 @@
 'use client';
 
-import { ThunderboltOutlined } from '@ant-design/icons';
-import { useMutation, useQuery } from '@tanstack/react-query';
-import { App, Button, Input, Tooltip } from 'antd';
-import { useDeferredValue, useEffect, useState } from 'react';
+import { FolderOpenOutlined, ThunderboltOutlined, UploadOutlined } from '@ant-design/icons';
+import { useMutation } from '@tanstack/react-query';
+import { App, Button, Segmented, Tooltip, Upload } from 'antd';
+import { useState } from 'react';
 import { nabEdit } from '../../core/piece/actions.ts';
+import { useAt } from '../../core/piece/pictures.ts';
 import type { PictureChoice } from '../../core/piece/types.ts';
-import type { Found } from '../../server/shelf/shelf.ts';
 import { api } from '../shared/api.ts';
-import { aspect } from '../shared/media.ts';
+import { useGathered } from '../shared/gathered.ts';
+import { SendingList } from '../shared/sending-list.tsx';
 import { useShelf } from '../shared/use-shelf.ts';
+import { useBring } from './bring.tsx';
+import { ClipTool } from './clip-tool.tsx';
 import { usePiece, usePieceState } from './context.ts';
-import { Thumb } from './row-picture.tsx';
-import { useRowActions } from './use-row-actions.ts';
+import { FindPictures } from './find-pictures.tsx';
+import { FrameTool } from './frame-tool.tsx';
+import { ScenePictures } from './scene-pictures.tsx';
+import type { PieceState } from './store.ts';
+import { TreatmentTool } from './treatment-tool.tsx';
 import { useSelectedScene } from './use-selected.ts';
 
-const NOWHERE = { current: null };
+/** Files that may be brought: what the picker offers. */
+const ACCEPT = 'image/*,.heic,.heif,video/mp4,video/quicktime,video/webm,video/x-matroska,.mkv,.mov';
 
-/** Nab for all, and the search in own words for the selected scene. */
+/** Nab for all, own material, and for the selected scene: find, frame, colour, cut. */
 export function PictureTools() {
+  const { store } = usePiece();
+  const chosen = useSelectedScene();
+  const part = usePieceState((s) => s.picturesPart);
+  const slot = usePieceState((s) => s.slot);
+  const { uploads, bring } = useBring();
+  const { byId } = useShelf();
+  const [over, setOver] = useState(false);
+  const gather = useGathered((files) => bring(files, null));
+  const use = chosen && useAt(chosen.scene, slot);
+  const entry = use ? byId.get(use.assetId) : undefined;
+  const open = part === 'clip' && entry?.kind !== 'clip' ? 'find' : part;
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: dropping files is a second way; the buttons do the same
+    <div
+      className={`pictures${over ? ' pictures--over' : ''}`}
+      onDragOver={(e) => {
+        if (!e.dataTransfer.types.includes('Files')) return;
+        e.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={(e) => {
+        setOver(false);
+        if (!e.dataTransfer.files.length) return;
+        e.preventDefault();
+        bring([...e.dataTransfer.files], null);
+      }}
+    >
+      <div className="tools__head">
+        <h2>Pictures</h2>
+        <span className="tools__buttons">
+          <Upload
+            accept={ACCEPT}
+            multiple
+            showUploadList={false}
+            customRequest={({ file }) => gather(file as File)}
+          >
+            <Tooltip title="Photos, clips and logos of your own; they can be used in every piece">
+              <Button size="small" icon={<UploadOutlined aria-hidden />}>
+                Bring own
+              </Button>
+            </Tooltip>
+          </Upload>
+          <Upload directory showUploadList={false} customRequest={({ file }) => gather(file as File)}>
+            <Tooltip title="A folder of your own; the names of its folders become tags">
+              <Button
+                size="small"
+                icon={<FolderOpenOutlined aria-hidden />}
+                aria-label="Bring a folder of your own"
+              />
+            </Tooltip>
+          </Upload>
+          <Nab />
+        </span>
+      </div>
+      {uploads.sending.length > 0 && <SendingList uploads={uploads} />}
+      {!chosen && <p className="tools__note">Select a scene to change its picture.</p>}
+      {chosen && (
+        <>
+          <ScenePictures scene={chosen.scene} index={chosen.index} />
+          <Segmented
+            aria-label="Tools for pictures"
+            block
+            value={open}
+            onChange={(v) => store.setPicturesPart(v as PieceState['picturesPart'])}
+            options={[
+              { value: 'find', label: 'Find' },
+              { value: 'frame', label: 'Frame' },
+              { value: 'colour', label: 'Colour' },
+              ...(entry?.kind === 'clip' ? [{ value: 'clip', label: 'Clip' }] : []),
+            ]}
+          />
+          {open === 'find' && <FindPictures scene={chosen.scene} index={chosen.index} />}
+          {open === 'frame' && <FrameTool entry={entry} />}
+          {open === 'colour' && <TreatmentTool scene={chosen.scene} entry={entry} />}
+          {open === 'clip' && entry && use && (
+            <ClipTool scene={chosen.scene} slot={slot} entry={entry} use={use} />
+          )}
+        </>
+      )}
+    </div>
+  );
+}
+
+function Nab() {
   const { store, apply } = usePiece();
   const { message } = App.useApp();
-  const chosen = useSelectedScene();
-  const [query, setQuery] = useState('');
-  const sceneId = chosen?.scene.id;
-  useEffect(() => setQuery(''), [sceneId]);
   const nab = useMutation({
     mutationFn: () =>
       api<Record<string, PictureChoice>>(`/api/pieces/${store.state.id}/nab`, {
@@ -42,96 +130,16 @@ export function PictureTools() {
     onError: (e) => message.error(e.message),
   });
   return (
-    <>
-      <div className="tools__head">
-        <h2>Pictures</h2>
-        <Tooltip title="Chooses for all scenes at once; your own choices stay">
-          <Button
-            type="primary"
-            size="small"
-            icon={<ThunderboltOutlined aria-hidden />}
-            loading={nab.isPending}
-            onClick={() => nab.mutate()}
-          >
-            Nab pictures
-          </Button>
-        </Tooltip>
-      </div>
-      {!chosen && <p className="tools__note">Select a scene to change its picture.</p>}
-      {chosen && (
-        <>
-          <Input.Search
-            aria-label={`Search a picture for scene ${chosen.index + 1}`}
-            placeholder={`Own words for scene ${chosen.index + 1}`}
-            allowClear
-            value={query}
-            onChange={(e) => setQuery(e.target.value)}
-          />
-          <Results
-            query={query}
-            fallback={chosen.scene.wish || chosen.scene.shown}
-            current={chosen.scene.picture?.assetId ?? null}
-            sceneId={chosen.scene.id}
-          />
-        </>
-      )}
-    </>
-  );
-}
-
-function Results({
-  query,
-  fallback,
-  current,
-  sceneId,
-}: {
-  query: string;
-  fallback: string;
-  current: string | null;
-  sceneId: string;
-}) {
-  const format = usePieceState((s) => s.piece.format);
-  const used = usePieceState((s) => s.piece.scenes).map((s) => s.picture?.assetId);
-  const { byId } = useShelf();
-  const actions = useRowActions(NOWHERE);
-  const words = useDeferredValue(query.trim() || fallback);
-  const found = useQuery({
-    queryKey: ['search', words],
-    queryFn: ({ signal }) =>
-      api<Found[]>(`/api/shelf/search?limit=24&q=${encodeURIComponent(words.slice(0, 500))}`, { signal }),
-    placeholderData: (old) => old,
-  });
-  if (found.isError) return <p className="tools__note">{found.error.message}</p>;
-  return (
-    <ul className="results" aria-label="Pictures found">
-      {found.data?.map((f) => {
-        const entry = byId.get(f.assetId);
-        if (!entry) return null;
-        const uses = used.filter((u) => u === f.assetId).length;
-        return (
-          <li key={f.assetId}>
-            <Tooltip
-              title={`${entry.title}${f.reason ? `: ${f.reason}` : ''}${uses ? ' · in this piece already' : ''} · free`}
-              mouseEnterDelay={0.4}
-            >
-              <button
-                type="button"
-                className={`frame frame--result${f.assetId === current ? ' frame--current' : ''}`}
-                aria-label={`Use “${entry.title}”${uses ? ', in this piece already' : ''}`}
-                aria-pressed={f.assetId === current}
-                draggable
-                onDragStart={(e) => e.dataTransfer.setData('text/nabbet-picture', f.assetId)}
-                onClick={() => actions.choose(sceneId, f.assetId)}
-                style={{ aspectRatio: aspect(format) }}
-              >
-                <Thumb entry={entry} format={format} />
-                {entry.kind === 'loop' && <span className="frame__kind">loop</span>}
-                {uses > 0 && f.assetId !== current && <span className="frame__used">used</span>}
-              </button>
-            </Tooltip>
-          </li>
-        );
-      })}
-    </ul>
+    <Tooltip title="Chooses for all scenes at once; your own choices stay">
+      <Button
+        type="primary"
+        size="small"
+        icon={<ThunderboltOutlined aria-hidden />}
+        loading={nab.isPending}
+        onClick={() => nab.mutate()}
+      >
+        Nab pictures
+      </Button>
+    </Tooltip>
   );
 }

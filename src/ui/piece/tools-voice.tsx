@@ -6,11 +6,11 @@ import { spokenOf } from '../../core/piece/types.ts';
 import { VOICES } from '../../core/sound/speech.ts';
 import { useAudition } from '../shared/use-audition.ts';
 import { usePiece, usePieceState } from './context.ts';
-import type { MaterialState } from './use-material.ts';
 import { useSelectedScene } from './use-selected.ts';
 
 /** Voices, heard on the selected line, and the pace. */
-export function VoiceTools({ material }: { material: MaterialState }) {
+export function VoiceTools() {
+  const material = usePieceState((s) => s.material);
   const { apply } = usePiece();
   const { message } = App.useApp();
   const voice = usePieceState((s) => s.piece.voice);

@@ -6,10 +6,9 @@ import { MusicTools } from './tools-music.tsx';
 import { PictureTools } from './tools-pictures.tsx';
 import { VoiceTools } from './tools-voice.tsx';
 import { WordsTools } from './tools-words.tsx';
-import type { MaterialState } from './use-material.ts';
 
 /** The tools of the pass, for the selected rows. */
-export function Tools({ material }: { material: MaterialState }) {
+export function Tools() {
   const pass = usePieceState((s) => s.pass);
   const delivering = usePieceState((s) => s.delivering);
   if (delivering)
@@ -22,8 +21,8 @@ export function Tools({ material }: { material: MaterialState }) {
     <section className="tools" aria-label={`Tools: ${pass}`}>
       {pass === 'words' && <WordsTools />}
       {pass === 'pictures' && <PictureTools />}
-      {pass === 'voice' && <VoiceTools material={material} />}
-      {pass === 'music' && <MusicTools material={material} />}
+      {pass === 'voice' && <VoiceTools />}
+      {pass === 'music' && <MusicTools />}
     </section>
   );
 }

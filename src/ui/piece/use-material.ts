@@ -1,16 +1,18 @@
 'use client';
 
 import PQueue from 'p-queue';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
 import { spokenOf } from '../../core/piece/types.ts';
 import { compile, takeKey, trackKey, trackLength } from '../../core/timeline/compile.ts';
+import { usesOf } from '../../core/timeline/shots.ts';
 import type { AssetFact, TakeFact, Timeline, TrackFact } from '../../core/timeline/types.ts';
 import { cssFont, FAMILIES, type Measure } from '../../core/timeline/typeset.ts';
 import { Typesetter } from '../../core/timeline/words.ts';
 import { ApiError, api } from '../shared/api.ts';
+import { useAfterPaint } from '../shared/use-after-paint.ts';
 import { useShelf } from '../shared/use-shelf.ts';
-import type { PieceStore } from './store.ts';
+import type { MaterialState, PieceStore } from './store.ts';
 
 /** Words have to rest so long before a voice is asked for. */
 const TEXT_RESTS_MS = 800;
@@ -43,15 +45,15 @@ export function useTypesetter(): Typesetter | null {
 
 /** The timeline of the piece; while somebody types it may be a moment behind the words. */
 export function useTimeline(store: PieceStore, setter: Typesetter | null): Timeline | null {
-  const piece = useDeferredValue(useStore(store.store, (s) => s.piece));
+  const piece = useAfterPaint(useStore(store.store, (s) => s.piece));
   const takes = useStore(store.store, (s) => s.takes);
   const track = useStore(store.store, (s) => s.track);
   const { byId } = useShelf();
   return useMemo(() => {
     if (!setter || byId.size === 0) return null;
     const assets: Record<string, AssetFact> = {};
-    for (const s of piece.scenes) {
-      const e = s.picture && byId.get(s.picture.assetId);
+    for (const { assetId } of piece.scenes.flatMap(usesOf)) {
+      const e = byId.get(assetId);
       if (e) assets[e.id] = e;
     }
     const bare = compile(piece, { takes, assets, track: null }, setter);
@@ -62,15 +64,9 @@ export function useTimeline(store: PieceStore, setter: Typesetter | null): Timel
   }, [piece, takes, track, byId, setter]);
 }
 
-export interface MaterialState {
-  /** Voices that are ready, of those wanted. */
-  voices: { ready: number; wanted: number };
-  music: 'none' | 'waiting' | 'making' | 'ready' | 'failed';
-}
-
 /** Has voices and music made as the piece asks for them, and tells how far that is. */
-export function useMaterial(store: PieceStore, timeline: Timeline | null): MaterialState {
-  const piece = useStore(store.store, (s) => s.piece);
+export function useMaterial(store: PieceStore, timeline: Timeline): void {
+  const piece = useAfterPaint(useStore(store.store, (s) => s.piece));
   const takes = useStore(store.store, (s) => s.takes);
   const refused = useStore(store.store, (s) => s.refusedTakes);
   const track = useStore(store.store, (s) => s.track);
@@ -106,8 +102,8 @@ export function useMaterial(store: PieceStore, timeline: Timeline | null): Mater
   }, [wanted, voice, store, queue]);
 
   const [music, setMusic] = useState<MaterialState['music']>('waiting');
-  const settled = ready === wanted.size && timeline !== null && timeline.frames > 0;
-  const lengthMs = timeline ? trackLength(timeline.frames) : 0;
+  const settled = ready === wanted.size && timeline.frames > 0;
+  const lengthMs = trackLength(timeline.frames);
   const { mood, seed } = piece.music;
   const key = mood === 'none' ? null : trackKey(mood, seed, lengthMs);
   useEffect(() => {
@@ -135,5 +131,9 @@ export function useMaterial(store: PieceStore, timeline: Timeline | null): Mater
     };
   }, [mood, seed, lengthMs, key, settled, track, store]);
 
-  return { voices: { ready, wanted: wanted.size }, music };
+  const total = wanted.size;
+  useEffect(
+    () => store.setMaterial({ voices: { ready, wanted: total }, music }),
+    [store, ready, total, music],
+  );
 }

@@ -1,11 +1,13 @@
 'use client';
 
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { App, Button, Segmented } from 'antd';
+import { Alert, App, Button, Segmented } from 'antd';
 import { useState } from 'react';
+import { blanks } from '../../core/text/blanks.ts';
 import { type Height, renderSize } from '../../core/timeline/segments.ts';
 import { usePiece, usePieceState, useTimelineNow } from '../piece/context.ts';
 import { api } from '../shared/api.ts';
+import { CreditNotes } from './credit-notes.tsx';
 import { RenderList } from './render-list.tsx';
 
 /** Asks for a video of the piece as it is, and shows those there are. The piece can be edited on meanwhile. */
@@ -24,6 +26,8 @@ export function RendersPanel() {
     onSuccess: () => client.invalidateQueries({ queryKey: ['renders'] }),
     onError: (e) => message.error(e.message, 6),
   });
+  const open = usePieceState((s) => s.piece.scenes.reduce((n, x) => n + blanks(x.shown).length, 0));
+  const firstOpen = usePieceState((s) => s.piece.scenes.find((x) => blanks(x.shown).length)?.id ?? null);
   const size = renderSize(timeline, height);
   return (
     <>
@@ -49,6 +53,25 @@ export function RendersPanel() {
           MP4, {size.width} × {size.height}, 30 frames a second. It is made in the background: write on
           meanwhile.
         </p>
+        {open > 0 && (
+          <Alert
+            type="warning"
+            showIcon
+            title={`${open} blank${open === 1 ? ' is' : 's are'} still open and would be seen in the video.`}
+            action={
+              <Button
+                size="small"
+                onClick={() => {
+                  store.setPass('words');
+                  if (firstOpen) store.select([firstOpen]);
+                }}
+              >
+                Fill it in
+              </Button>
+            }
+          />
+        )}
+        <CreditNotes />
         <Button
           type="primary"
           block

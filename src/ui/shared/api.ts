@@ -27,8 +27,22 @@ export async function api<T>(
     });
   } catch (e) {
     if ((e as Error).name === 'AbortError') throw e;
-    throw new Error('The server cannot be reached. Is Nabbet still running?');
+    throw new Error(UNREACHABLE);
   }
+  return answer<T>(response);
+}
+
+const UNREACHABLE = 'The server cannot be reached. Is Nabbet still running?';
+
+/** Sends a file as it is. Throws as api does. */
+export async function upload<T>(path: string, file: File): Promise<T> {
+  const response = await fetch(path, { method: 'PUT', body: file }).catch(() => {
+    throw new Error(UNREACHABLE);
+  });
+  return answer<T>(response);
+}
+
+async function answer<T>(response: Response): Promise<T> {
   const text = await response.text();
   let body: unknown = {};
   try {

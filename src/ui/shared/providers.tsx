@@ -17,6 +17,8 @@ export function Providers({ children }: { children: ReactNode }) {
         token: {
           colorPrimary: INK,
           colorInfo: INK,
+          colorInfoBg: '#f3f1f6',
+          colorInfoBorder: '#c9c6cf',
           colorLink: INK,
           colorText: INK,
           colorTextSecondary: '#55525e',

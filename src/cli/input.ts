@@ -1,0 +1,161 @@
+import { readFile, stat } from 'node:fs/promises';
+import path from 'node:path';
+import { nanoid } from 'nanoid';
+import type { Angle } from '../core/outline/angles.ts';
+import { draftFromLines } from '../core/outline/draft.ts';
+import { draftFromOutline } from '../core/outline/from-outline.ts';
+import { firstChoices, outlineLines } from '../core/outline/outline.ts';
+import { photoRemarks } from '../core/outline/photos.ts';
+import type { OutlineChoices } from '../core/outline/types.ts';
+import { LIMITS } from '../core/piece/schema.ts';
+import type { Format, Mood, Piece } from '../core/piece/types.ts';
+import { voiceSpeed } from '../core/sound/speech.ts';
+import { scriptOf, wordCount } from '../core/source/script.ts';
+import { emptySource, type Source, type SourceKind } from '../core/source/types.ts';
+import { blanks } from '../core/text/blanks.ts';
+import { cutScript, type Split } from '../core/text/script.ts';
+import type { Milliseconds } from '../core/time.ts';
+import { readPhotoFolder } from '../server/assets/photo-set.ts';
+import { fetchPictures, SAVED_BASE } from '../server/assets/source-pictures.ts';
+import { decodeText } from '../server/read/decode.ts';
+import { ReadError } from '../server/read/errors.ts';
+import { parseAddress } from '../server/read/fetch.ts';
+import { readAddress, readFile as readSource } from '../server/read/read.ts';
+import { UsageError } from './usage.ts';
+
+/** The largest file that is read, bytes. */
+const LARGEST_FILE = 60_000_000;
+/** The longest script that is read, characters. */
+const LONGEST_SCRIPT = 500_000;
+/** A document with more words than this is condensed; a shorter one is spoken as it stands. */
+const SCRIPT_WORDS = 230;
+
+export interface InputOptions {
+  /** A file, a folder of photos, or an address. */
+  input: string;
+  as: Exclude<SourceKind, 'photos'> | null;
+  targetMs: Milliseconds | null;
+  angle: Angle | null;
+  split: Split;
+  format: Format;
+  voice: string;
+  mood: Mood;
+}
+
+/** What make was given, as a draft without pictures from the shelf yet. say: one line for the user at a time. */
+export async function draftFromInput(options: InputOptions, say: (line: string) => void): Promise<Piece> {
+  try {
+    const source = await readInput(options, say);
+    for (const note of source.notes) say(note);
+    return source.kind === 'script' ? scriptDraft(source, options) : outlineDraft(source, options, say);
+  } catch (e) {
+    if (e instanceof ReadError) throw new UsageError(`${options.input} cannot be read: ${e.message}`);
+    throw e;
+  }
+}
+
+async function readInput(options: InputOptions, say: (line: string) => void): Promise<Source> {
+  const { input } = options;
+  const as =
+    options.as === 'article' || options.as === 'product' ? options.as : options.angle ? 'product' : 'auto';
+  if (/^https?:\/\//i.test(input)) {
+    const { host } = parseAddress(input);
+    say(`reading from ${host}`);
+    return asked(await fetchPictures(await readAddress(input, as)), options);
+  }
+  const info = await stat(input).catch(() => null);
+  if (!info) throw new UsageError(`There is no file ${input}.`);
+  if (info.isDirectory()) {
+    const source = await readPhotoFolder(input, (done, total) => say(`photo ${done} of ${total}`));
+    if (!source.photos.length)
+      throw new UsageError(
+        `${input} is a folder without photos. Give a text, a document, a page or a folder of photos.${source.notes.length ? ` ${source.notes.join(' ')}` : ''}`,
+      );
+    return source;
+  }
+  if (info.size > LARGEST_FILE)
+    throw new UsageError(
+      `${input} has ${(info.size / 1e6).toFixed(1)} MB; at most ${LARGEST_FILE / 1e6} MB can be read. Take a part of it.`,
+    );
+  const bytes = await readFile(input).catch((e: NodeJS.ErrnoException) => {
+    throw new UsageError(`${input} cannot be read: ${e.code === 'EACCES' ? 'no permission' : e.message}.`);
+  });
+  const extension = path.extname(input).toLowerCase();
+  if (!bytes.length || (!/\.(pdf|docx)$/.test(extension) && !bytes.toString('latin1').trim()))
+    throw new UsageError(`${input} is empty.`);
+  if (extension === '.txt' || extension === '') {
+    const text = decodeText(bytes);
+    if (text.length > LONGEST_SCRIPT)
+      throw new UsageError(
+        `${input} has ${(text.length / 1e6).toFixed(1)} million characters; a text has at most ${LONGEST_SCRIPT / 1e6} million. Take a part of it.`,
+      );
+    if (options.targetMs === null && (options.as === null || options.as === 'script')) return rawScript(text);
+  }
+  const source = await readSource(bytes, path.basename(input), as, SAVED_BASE);
+  return asked(
+    source.pictures.length ? await fetchPictures(source, path.dirname(path.resolve(input))) : source,
+    options,
+  );
+}
+
+/** A document becomes a script when that was asked for, or when it is short and no length was. */
+function asked(source: Source, options: InputOptions): Source {
+  if (source.kind !== 'article') return source;
+  const short = source.form.match(/^(Word|PDF|Markdown|Text)/) !== null && wordCount(source) <= SCRIPT_WORDS;
+  if (options.as === 'script' || (options.as === null && options.targetMs === null && short))
+    return { ...source, kind: 'script' };
+  return source;
+}
+
+/** A text file as it is: its line ends and [remarks] count. */
+function rawScript(text: string): Source {
+  return {
+    ...emptySource('script', 'Text'),
+    passages: [{ id: 'p0', kind: 'text', level: 0, sentences: [{ id: 'p0.0', text }] }],
+  };
+}
+
+function scriptDraft(source: Source, options: InputOptions): Piece {
+  const text =
+    source.form === 'Text' && source.passages.length === 1
+      ? (source.passages[0]?.sentences[0]?.text ?? '')
+      : scriptOf(source);
+  const lines = cutScript(text, options.split);
+  if (!lines.length) throw new UsageError(`${options.input} has no words in it that could become a scene.`);
+  checkScenes(lines.length, 'Take a part of it, or --split paragraph.');
+  const draft = draftFromLines(lines, options, () => nanoid(10));
+  return source.title ? { ...draft, source: { id: null, kind: 'script', title: source.title } } : draft;
+}
+
+function outlineDraft(source: Source, options: InputOptions, say: (line: string) => void): Piece {
+  const first = firstChoices(source);
+  const choices: OutlineChoices = {
+    ...first,
+    targetMs: options.targetMs ?? first.targetMs,
+    speak: (options.targetMs ?? first.targetMs ?? Number.POSITIVE_INFINITY) <= 20_000 ? 'line' : 'sentence',
+    angle: options.angle ?? first.angle,
+    photos: {
+      ...first.photos,
+      leave: photoRemarks(source.photos).map((r) => r.photo),
+      ...(options.targetMs ? { length: 'total' as const, totalMs: options.targetMs } : {}),
+    },
+  };
+  const lines = outlineLines(source, choices, voiceSpeed(options.voice));
+  if (!lines.length) throw new UsageError(`${options.input} has no words in it that could become a scene.`);
+  checkScenes(lines.length, 'Give a shorter --target.');
+  if (source.kind === 'article')
+    say(
+      `read as an article (${wordCount(source)} words), condensed to about ${Math.round((choices.targetMs ?? 0) / 1000)} s; --target sets another length, --as script speaks all of it`,
+    );
+  if (source.kind === 'product') say(`read as a product, told as “${choices.angle}”; --angle sets another`);
+  for (const r of photoRemarks(source.photos))
+    say(`${source.photos.find((p) => p.id === r.photo)?.name} is left out. ${r.text}`);
+  const open = lines.flatMap((l) => blanks(l.shown).map((b) => b.hint));
+  if (open.length) say(`these are blanks that only you can fill: ${open.join('; ')}`);
+  return draftFromOutline(source, choices, lines, { ...options, sourceId: null }, () => nanoid(10));
+}
+
+function checkScenes(count: number, way: string): void {
+  if (count > LIMITS.scenes)
+    throw new UsageError(`This makes ${count} scenes; a piece holds at most ${LIMITS.scenes}. ${way}`);
+}

@@ -1,0 +1,75 @@
+import { type Piece, spokenOf } from '../core/piece/types.ts';
+import { framesToMs } from '../core/time.ts';
+import { type Height, renderSize } from '../core/timeline/segments.ts';
+import type { Facts, Timeline } from '../core/timeline/types.ts';
+import { pictureViews } from '../server/assets/lookup.ts';
+import { prepare } from '../server/material.ts';
+import { render } from '../server/render/render.ts';
+import { shelf, withPictures } from '../server/shelf/shelf.ts';
+import { draftFromInput } from './input.ts';
+import type { MakeOptions } from './make.ts';
+
+/** Reads what was given, finds pictures, has it spoken and renders it. */
+export async function makeVideo(options: MakeOptions): Promise<void> {
+  const draft = await draftFromInput(options, say);
+  say(`${draft.scenes.length} scenes; looking for pictures`);
+  const piece = await withPictures(draft);
+  const { timeline, facts, unspoken } = await prepare(piece, (done, total, what) =>
+    say(`${what} ${done} of ${total}`),
+  );
+  for (const text of unspoken) say(`no voice can say “${text.slice(0, 60)}”; the scene stays silent`);
+  const began = Date.now();
+  await render(timeline, {
+    height: options.height,
+    out: options.out,
+    onProgress: ({ done, total }) => {
+      const left = done ? ((Date.now() - began) / done) * (total - done) : 0;
+      say(`picture ${done} of ${total} frames, about ${Math.ceil(left / 1000)} s left`);
+    },
+  });
+  say(`${options.out} is ready`);
+  if (options.json)
+    process.stdout.write(`${JSON.stringify(await describe(piece, timeline, facts, options.height))}\n`);
+}
+
+/** What --json prints: the piece as it was made. */
+async function describe(piece: Piece, timeline: Timeline, facts: Facts, height: Height) {
+  const { entries } = await shelf();
+  const views = new Map(
+    (await pictureViews(piece.scenes.flatMap((s) => s.picture?.assetId ?? []))).map((v) => [v.id, v]),
+  );
+  return {
+    title: piece.title,
+    source: piece.source && { kind: piece.source.kind, title: piece.source.title },
+    durationMs: framesToMs(timeline.frames),
+    ...renderSize(timeline, height),
+    scenes: piece.scenes.map((scene, i) => {
+      const at = timeline.scenes[i];
+      const spoken = spokenOf(scene).replace(/\s+/g, ' ').trim();
+      const entry = scene.picture && (entries.get(scene.picture.assetId) ?? views.get(scene.picture.assetId));
+      const voiceMs = at?.voice ? Math.round(at.voice.start / 48) : 0;
+      const take = at?.voice ? facts.takes[at.voice.key] : undefined;
+      return {
+        layout: scene.layout,
+        shown: scene.shown,
+        spoken,
+        from: scene.from?.text ?? null,
+        startMs: framesToMs(at?.start ?? 0),
+        endMs: framesToMs(at?.end ?? 0),
+        picture:
+          entry && scene.picture
+            ? { id: entry.id, title: entry.title, tags: entry.tags, reason: scene.picture.reason }
+            : null,
+        words: (take?.words ?? []).map((w) => ({
+          text: spoken.slice(w.start, w.end),
+          startMs: voiceMs + w.startMs,
+          endMs: voiceMs + w.endMs,
+        })),
+      };
+    }),
+  };
+}
+
+function say(text: string): void {
+  process.stderr.write(`${text}\n`);
+}

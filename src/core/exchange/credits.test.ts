@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest';
+import { picture, piece, scene } from '../piece/testing.ts';
+import { plainUse } from '../piece/types.ts';
+import { type CreditFact, creditsOf } from './credits.ts';
+
+const FACTS: CreditFact[] = [
+  { id: 'named', title: 'A heron', licence: 'credit', credit: 'B. Reed' },
+  { id: 'nameless', title: 'A lock', licence: 'credit', credit: '' },
+  { id: 'found', title: 'A map', licence: 'unknown', credit: 'A page' },
+  { id: 'mine', title: 'My cat', licence: 'own', credit: '' },
+  { id: 'shelf', title: 'A boat', licence: 'free', credit: '' },
+];
+const factOf = (id: string) => FACTS.find((f) => f.id === id);
+
+describe('credits', () => {
+  it('name each picture once, in the order in which they are seen, and what is still open', () => {
+    const p = piece([
+      scene('a', 'x', { picture: picture('shelf'), more: [plainUse('found')] }),
+      scene('b', 'x', { picture: picture('named') }),
+      scene('c', 'x', { picture: picture('named'), more: [plainUse('nameless'), plainUse('mine')] }),
+    ]);
+    expect(creditsOf(p, factOf)).toEqual({
+      lines: ['“A heron”: B. Reed'],
+      nameless: [{ id: 'nameless', title: 'A lock', scene: 3 }],
+      unknown: [{ id: 'found', title: 'A map', scene: 1 }],
+    });
+  });
+
+  it('leave out what is never seen: the own picture of a scene that goes on with the one before', () => {
+    const p = piece([
+      scene('a', 'x', { picture: picture('shelf') }),
+      scene('b', 'x', { picture: picture('named'), runsOn: true }),
+    ]);
+    expect(creditsOf(p, factOf).lines).toEqual([]);
+  });
+});

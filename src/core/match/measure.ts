@@ -1,0 +1,45 @@
+import type { RankOptions, ShelfIndex } from './score.ts';
+import type { MatchLine } from './types.ts';
+
+/** A line with the pictures that a writer would keep for it. */
+export interface JudgedLine {
+  line: string;
+  wish?: string;
+  good: string[];
+}
+
+/** Shares of lines, 0 to 1. */
+export interface Retrieval {
+  /** The first picture is a good one; one of the first three is. */
+  hit1: number;
+  hit3: number;
+  /** Discounted cumulative gain of the first five against the best order (Järvelin and Kekäläinen, 2002). */
+  ndcg5: number;
+  /** Lines without a good picture among the first three. */
+  missed: string[];
+}
+
+/** How well an index finds good pictures for single lines. */
+export function measureRetrieval(
+  index: ShelfIndex,
+  judged: readonly JudgedLine[],
+  lines: readonly MatchLine[],
+  use: RankOptions['use'],
+): Retrieval {
+  let [hit1, hit3, gain] = [0, 0, 0];
+  const missed: string[] = [];
+  judged.forEach(({ line, good }, i) => {
+    const found = index.rank(lines[i] as MatchLine, { use, limit: 5 }).map((s) => good.includes(s.item.id));
+    if (found[0]) hit1++;
+    if (found.slice(0, 3).includes(true)) hit3++;
+    else missed.push(line);
+    const dcg = found.reduce((n, ok, k) => n + (ok ? 1 / Math.log2(k + 2) : 0), 0);
+    const ideal = Array.from({ length: Math.min(5, good.length) }).reduce<number>(
+      (n, _, k) => n + 1 / Math.log2(k + 2),
+      0,
+    );
+    gain += dcg / ideal;
+  });
+  const n = judged.length || 1;
+  return { hit1: hit1 / n, hit3: hit3 / n, ndcg5: gain / n, missed };
+}

@@ -1,0 +1,22 @@
+import { estimateSpeech } from '../text/reading.ts';
+import type { Milliseconds } from '../time.ts';
+import { PACING } from '../timeline/compile.ts';
+import type { OutlineLine } from './types.ts';
+
+/** Time of a scene round its voice, and of the whole round its scenes. */
+export const SCENE_MS: Milliseconds = PACING.leadMs + PACING.tailMs;
+export const ONCE_MS: Milliseconds =
+  PACING.firstLeadMs - PACING.leadMs + PACING.titleTailMs - PACING.tailMs + PACING.endHoldMs;
+/** A closing card stands so long. */
+export const CLOSING_MS: Milliseconds = 2600;
+
+/** How long a line will take, estimated. */
+export function lineMs(line: OutlineLine, pace = 1): Milliseconds {
+  if (line.durationMs !== null) return line.durationMs;
+  const words = line.spoken ?? line.shown;
+  return words.trim() ? estimateSpeech(words, pace) + SCENE_MS : PACING.silentSceneMs;
+}
+
+/** Estimated length of the whole. */
+export const outlineMs = (lines: readonly OutlineLine[], pace = 1): Milliseconds =>
+  lines.length ? lines.reduce((s, l) => s + lineMs(l, pace), ONCE_MS) : 0;

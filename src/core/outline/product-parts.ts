@@ -1,0 +1,277 @@
+import type { FactSheet, Source } from '../source/types.ts';
+import { blank } from '../text/blanks.ts';
+import { sentences } from '../text/sentences.ts';
+import { shorten } from '../text/shorten.ts';
+import { contentWords } from '../text/tokens.ts';
+import type { OutlineLine } from './types.ts';
+
+/** A line of a product's script. */
+export interface Part {
+  ref: string;
+  shown: string;
+  spoken?: string | null;
+  layout?: OutlineLine['layout'];
+  /** The fact it stands on, as the sheet has it. */
+  from?: string;
+  /** What goes first when there is no time: the smallest. 9 never goes. */
+  weight: number;
+  reasons?: string[];
+}
+
+/** What can be said of a product, part by part: each stands on one fact of the sheet, or is a blank. */
+export class ProductParts {
+  readonly facts: FactSheet;
+  private readonly english: boolean;
+  readonly name: string;
+  /** Features, those with a figure first, then the ones that say something in few words. */
+  readonly features: readonly { text: string; ref: string }[];
+  private readonly site: string;
+
+  constructor(facts: FactSheet, source: Source) {
+    this.facts = facts;
+    this.english = source.language.startsWith('en');
+    this.name = facts.name?.value ?? blank('name of the product');
+    this.site = source.site;
+    this.features = rankFeatures(facts);
+  }
+
+  /** Words of ours, for English sheets only. */
+  say(english: string, other: string): string {
+    return this.english ? english : other;
+  }
+
+  get the(): string {
+    return this.english && !/^(the|a|an|my|our|le|la|les|das|der|die)\s/i.test(this.name)
+      ? `the ${this.name}`
+      : this.name;
+  }
+
+  get The(): string {
+    return this.the[0]?.toUpperCase() + this.the.slice(1);
+  }
+
+  get maker(): string | null {
+    return this.facts.maker?.value ?? null;
+  }
+
+  /** The k-th feature, or a blank for it. of: the features to choose from. */
+  feature(
+    k: number,
+    weight: number,
+    { before = '', hint = 'one thing that it does well', of = this.features } = {},
+  ): Part {
+    const f = of[k];
+    if (!f)
+      return {
+        ref: `feature-blank:${k}`,
+        shown: `${before}${blank(hint)}`,
+        weight,
+        reasons: ['the page does not say'],
+      };
+    return {
+      ref: f.ref,
+      shown: `${before}${shorten(sentenceOf(f.text)).text}`,
+      from: f.text,
+      weight,
+      reasons: ['a feature on the page'],
+    };
+  }
+
+  /** Share of the best that a review gave; without a figure the words decide. */
+  mood(k: number): number {
+    const q = this.facts.quotes[k]?.value;
+    if (!q) return 0;
+    const best = (this.facts.rating?.value.best ?? 5) >= 10 && (q.rating ?? 0) > 5 ? 10 : 5;
+    if (q.rating !== null) return q.rating / best;
+    return /\b(but|rattle|too |not |poor|weak|broke|disappoint|hot|loud|slow|late)\b/i.test(q.text)
+      ? 0.5
+      : 0.85;
+  }
+
+  quotes(kind: 'good' | 'bad'): number[] {
+    const all = this.facts.quotes.map((_, i) => i);
+    return kind === 'good'
+      ? all.filter((i) => this.mood(i) >= 0.7).sort((a, b) => this.mood(b) - this.mood(a))
+      : all.filter((i) => this.mood(i) < 0.7).sort((a, b) => this.mood(a) - this.mood(b));
+  }
+
+  quote(i: number | undefined, weight: number, why: string): Part | null {
+    const q = i === undefined ? undefined : this.facts.quotes[i]?.value;
+    if (!q) return null;
+    const text = shorten(q.text).text.replace(/^[“"]|[”"]$/g, '');
+    return {
+      ref: `quote:${i}`,
+      layout: 'quote',
+      shown: q.by ? `“${text}”\n${q.by}` : `“${text}”`,
+      spoken: text,
+      from: q.by ? `${q.text} (${q.by})` : q.text,
+      weight,
+      reasons: [why],
+    };
+  }
+
+  rating(weight: number): Part | null {
+    const r = this.facts.rating?.value;
+    if (!r) return null;
+    const value = `${r.value} / ${r.best}`;
+    const count = r.count ? this.say(`from ${r.count} reviews`, String(r.count)) : '';
+    return {
+      ref: 'rating',
+      layout: 'figure',
+      shown: [value, count].filter(Boolean).join('\n'),
+      spoken: this.say(
+        `${r.count ? `${r.count} reviews give it` : 'Rated'} ${r.value} out of ${r.best}.`,
+        '',
+      ),
+      from: `${r.value} of ${r.best}${r.count ? `, ${r.count} reviews` : ''}`,
+      weight,
+      reasons: ['the rating on the page'],
+    };
+  }
+
+  description(weight: number): Part | null {
+    const d = this.facts.description?.value;
+    const first = d ? sentences(d)[0] : undefined;
+    if (!d || !first) return null;
+    const line = shorten(first);
+    return {
+      ref: 'description',
+      shown: line.text,
+      spoken: line.text === first ? null : shorten(first, 170).text,
+      from: first,
+      weight,
+      reasons: ['how the page describes it'],
+    };
+  }
+
+  /** The price card. */
+  price(): Part {
+    const p = this.facts.price?.value;
+    const was = this.facts.was?.value;
+    if (!p)
+      return {
+        ref: 'price',
+        layout: 'figure',
+        shown: `${blank('price')}\n${this.name}`,
+        spoken: '',
+        weight: 9,
+        reasons: ['the page gives no price'],
+      };
+    const below = was ? this.say(`instead of ${was.text}`, was.text) : this.name;
+    return {
+      ref: 'price',
+      layout: 'figure',
+      shown: `${p.text}\n${below}`,
+      spoken: this.say(
+        was ? `${this.The}: ${p.text} instead of ${was.text}.` : `${this.The}: ${p.text}.`,
+        '',
+      ),
+      from: was ? `${p.text}, before ${was.text}` : p.text,
+      weight: 9,
+      reasons: ['the price on the page'],
+    };
+  }
+
+  /** The end card. */
+  end(): Part {
+    const where = this.maker ?? this.site;
+    return {
+      ref: 'end',
+      layout: 'end',
+      shown: `${this.name}\n${where || blank('where to get it')}`,
+      spoken: '',
+      from: [this.name, where].filter(Boolean).join(', '),
+      weight: 9,
+      reasons: ['closing card'],
+    };
+  }
+
+  variants(weight: number): Part | null {
+    const all = this.facts.variants.map((v) => v.value.trim()).filter(Boolean);
+    if (all.length < 2) return null;
+    const named = `${all.slice(0, -1).join(', ')} ${this.say('and', '/')} ${all.at(-1)}`;
+    const text = this.say(`It comes in ${all.length} versions: ${named}.`, named);
+    return {
+      ref: 'variants',
+      shown: shorten(text).text,
+      from: all.join(', '),
+      weight,
+      reasons: ['versions on the page'],
+    };
+  }
+
+  availability(weight: number): Part | null {
+    const a = this.facts.availability?.value;
+    if (!a || !this.english) return null;
+    return {
+      ref: 'availability',
+      shown: `${a[0]?.toUpperCase()}${a.slice(1)}.`,
+      from: a,
+      weight,
+      reasons: ['the page says so'],
+    };
+  }
+
+  until(weight: number, needed: boolean): Part | null {
+    const u = this.facts.until?.value;
+    if (!u)
+      return needed
+        ? {
+            ref: 'until',
+            shown: this.say(`Until ${blank('last day of the offer')}.`, blank('last day of the offer')),
+            weight,
+            reasons: ['the page gives no last day'],
+          }
+        : null;
+    const day = longDay(u);
+    return {
+      ref: 'until',
+      shown: this.say(`Until ${day}.`, day),
+      from: u,
+      weight,
+      reasons: ['last day of the price'],
+    };
+  }
+}
+
+/** Features in the order of their worth; what the description says already comes last. */
+function rankFeatures(facts: FactSheet): { text: string; ref: string }[] {
+  const counts = (t: string) =>
+    /\d|\b(two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|hundred|thousand)\b/i.test(t);
+  const rank = (t: string) =>
+    (counts(t) ? 1.2 : 0) +
+    (t.length > 22 && t.length < 70 ? 1 : 0) -
+    (/^[^:]{2,20}: \S+$/.test(t) ? 1.5 : 0);
+  const told = new Set(contentWords(sentences(facts.description?.value ?? '')[0] ?? '').map((w) => w.stem));
+  const repeats = (t: string) => {
+    const words = contentWords(t);
+    return words.length > 0 && words.filter((w) => told.has(w.stem)).length >= 0.6 * words.length;
+  };
+  return facts.features
+    .map((f, i) => ({
+      text: f.value.trim(),
+      ref: `feature:${i}`,
+      rank: rank(f.value) - i * 0.01 - (repeats(f.value) ? 2 : 0),
+    }))
+    .filter((f) => f.text)
+    .sort((a, b) => b.rank - a.rank);
+}
+
+/** A feature as a sentence of its own: capital first, full stop last; "Weight: 900 g" stays as it is. */
+export function sentenceOf(text: string): string {
+  const t = text.trim();
+  const capital = t[0]?.toUpperCase() + t.slice(1);
+  return /[.!?…]$/.test(capital) || /^[^:]{2,24}: /.test(capital) ? capital : `${capital}.`;
+}
+
+/** "24 December 2026" from an ISO day; other texts as they are. */
+function longDay(iso: string): string {
+  const m = /^(\d{4})-(\d{2})-(\d{2})$/.exec(iso);
+  if (!m) return iso;
+  return new Date(Date.UTC(Number(m[1]), Number(m[2]) - 1, Number(m[3]))).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+    timeZone: 'UTC',
+  });
+}

@@ -1,0 +1,111 @@
+import { describe, expect, it } from 'vitest';
+import { piece, scene } from '../piece/testing.ts';
+import type { Layout, Scene } from '../piece/types.ts';
+import { compile } from '../timeline/compile.ts';
+import { Typesetter } from '../timeline/words.ts';
+import type { Context2D } from './context.ts';
+import { LOOK } from './look.ts';
+import { paintWords } from './words.ts';
+
+/** A context that notes what is written and what is filled, with its colour. */
+function recorder() {
+  const texts: { text: string; x: number; y: number; fill: string; alpha: number }[] = [];
+  const fills: string[] = [];
+  const state: Record<string, unknown> = { globalAlpha: 1, fillStyle: '' };
+  const stack: Record<string, unknown>[] = [];
+  const ctx = new Proxy(state, {
+    get: (s, name) => {
+      if (name === 'fillText')
+        return (text: string, x: number, y: number) =>
+          texts.push({ text, x, y, fill: String(s.fillStyle), alpha: Number(s.globalAlpha) });
+      if (name === 'save') return () => stack.push({ ...s });
+      if (name === 'restore') return () => Object.assign(s, stack.pop());
+      if (name === 'fill' || name === 'fillRect') return () => fills.push(String(s.fillStyle));
+      return name in s ? s[name as string] : () => undefined;
+    },
+    set: (s, name, value) => {
+      s[name as string] = value;
+      return true;
+    },
+  });
+  return { ctx: ctx as unknown as Context2D, texts, fills };
+}
+
+const setter = () => new Typesetter((text, font) => text.length * font.size * 0.5);
+
+/** What is drawn of a single scene at a frame. */
+function drawn(more: Partial<Scene> & { shown: string }, frame: number, opening = false) {
+  const t = compile(piece([scene('a', more.shown, more)]), { takes: {}, assets: {}, track: null }, setter());
+  const s = t.scenes[0];
+  if (!s?.words) throw new Error('the scene has no words');
+  const { ctx, texts, fills } = recorder();
+  paintWords(ctx, s.words, frame, s.end - s.start, opening);
+  return { words: texts.map((w) => w.text), texts, fills, block: s.words, length: s.end - s.start };
+}
+
+describe('captions', () => {
+  const shown = 'The barge costs eleven thousand.';
+
+  it('come word by word with a voice that says them', () => {
+    expect(drawn({ shown }, 2).words).toEqual([]);
+    const some = drawn({ shown }, 40).words;
+    expect(some.length).toBeGreaterThan(0);
+    const { length } = drawn({ shown }, 0);
+    expect(drawn({ shown }, length - 10).words).toEqual(['The', 'barge', 'costs', 'eleven', 'thousand.']);
+  });
+
+  it('stand from the start where the voice says other words', () => {
+    const spoken =
+      'After a long and cold winter in the harbour, the barge costs eleven thousand crowns a year.';
+    const early = drawn({ shown, spoken }, 6);
+    expect(early.block.standing).toBe(true);
+    expect(early.words).toEqual(['The', 'barge', 'costs', 'eleven', 'thousand.']);
+    expect(early.fills).not.toContain(LOOK.highlighter);
+    expect(drawn({ shown, spoken: shown }, 2).block.standing).toBe(false);
+  });
+
+  it('keep the highlight on words that the writer marked', () => {
+    const { fills, block } = drawn({ shown, spoken: 'Something else.', marks: [[4, 9]] }, 8);
+    expect(block.pages[0]?.lines[0]?.words.map((w) => w.marked)).toEqual(
+      block.pages[0]?.lines[0]?.words.map((w) => w.text === 'barge'),
+    );
+    expect(fills).toContain(LOOK.highlighter);
+  });
+});
+
+describe('layouts of two parts', () => {
+  const at = (layout: Layout, shown: string) => drawn({ shown, layout, spoken: '' }, 40);
+
+  it.each([
+    ['figure', '€34.00\ninstead of €42.00', LOOK.ink, LOOK.paper],
+    ['quote', '“It held.”\nJorun T.', LOOK.ink, LOOK.paper],
+    ['end', 'Wick lantern\nLanternworks', LOOK.paper, LOOK.highlighter],
+  ] as const)('%s: the first line large, the rest small below it', (layout, shown, head, rest) => {
+    const { texts, block } = at(layout, shown);
+    const lines = block.pages[0]?.lines ?? [];
+    const [first, last] = [lines[0], lines.at(-1)];
+    expect([first?.part, last?.part]).toEqual(['head', 'rest']);
+    expect(first?.size ?? 0).toBeGreaterThan((last?.size ?? 0) * 1.4);
+    expect(last?.y ?? 0).toBeGreaterThan(first?.y ?? 0);
+    expect(texts[0]?.fill).toBe(head);
+    expect(texts.at(-1)?.fill).toBe(rest);
+    expect(texts.map((t) => t.text).join(' ')).toBe(shown.replace('\n', ' '));
+  });
+
+  it('fit a long price or a long name into the width', () => {
+    for (const shown of ['1.249.990,50 €\nonly today', 'An extraordinarily long name of a product\nmaker'])
+      for (const line of at('figure', shown).block.pages[0]?.lines ?? [])
+        expect(line.width).toBeLessThanOrEqual(880);
+  });
+
+  it('cover the picture with the ground of an end card', () => {
+    expect(at('end', 'Wick lantern\nLanternworks').fills[0]).toBe(LOOK.ink);
+  });
+});
+
+describe('titles', () => {
+  it('of the opening stand whole in the first frame, so that the cover shows them', () => {
+    expect(drawn({ shown: 'Three reasons', layout: 'title' }, 0, true).words).toEqual(['Three', 'reasons']);
+    expect(drawn({ shown: 'Three reasons', layout: 'title' }, 0, false).words.length).toBeLessThan(3);
+  });
+});

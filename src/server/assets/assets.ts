@@ -1,0 +1,150 @@
+import { createHash } from 'node:crypto';
+import { fileTypeFromBuffer } from 'file-type';
+import sharp, { type OutputInfo, type Sharp } from 'sharp';
+import { writeWhole } from '../store/files.ts';
+import { isDrawing, safeDrawing } from './drawing.ts';
+import { decodeHeic, isHeic } from './heic.ts';
+import { embedded } from './keywords.ts';
+import { looksOf, thumbOf } from './looks.ts';
+import { AssetError, type AssetRecord, assetPath, assetRecord, writeRecord } from './record.ts';
+
+export const ASSET_LIMITS = {
+  /** Bytes of a picture, and of a clip. */
+  bytes: 60_000_000,
+  clipBytes: 8_600_000_000,
+  /** Pixels of a picture. */
+  pixels: 150_000_000,
+  /** The working copy's long side. */
+  longSide: 2400,
+  /** A drawing is made so large. */
+  drawingSide: 1600,
+  /** Smaller pictures look bad at any size. */
+  leastSide: 160,
+} as const;
+
+const READABLE = new Set(['jpg', 'png', 'apng', 'webp', 'avif', 'gif', 'tif', 'heic', 'heif']);
+const NO_PICTURE = 'This is not a picture that can be read. JPEG, PNG, WebP, AVIF, GIF, TIFF and HEIC can.';
+
+/** What the one who brings it says of a picture. */
+export interface About {
+  title: string;
+  licence: AssetRecord['licence'];
+  origin: string | null;
+}
+
+/**
+ * Takes a picture in: checked by its content, turned upright, in sRGB and at working size, without any of the file's
+ * metadata; looked at for subject, colours, sharpness and near-duplicates. A drawing (SVG) is made safe and drawn; what
+ * has no ground gets one that it can be seen on. The same file is taken in once.
+ */
+export async function takeIn(bytes: Buffer, about: About): Promise<AssetRecord> {
+  if (bytes.length > ASSET_LIMITS.bytes)
+    throw new AssetError(
+      `The file is too large (${Math.round(bytes.length / 1e6)} MB; at most ${ASSET_LIMITS.bytes / 1e6} MB).`,
+    );
+  const id = `a${createHash('sha256').update(bytes).digest('hex').slice(0, 20)}`;
+  const have = await assetRecord(id);
+  if (have) return have;
+  // Told by the first bytes before any decoder sees the rest.
+  const drawing = isDrawing(bytes);
+  const kind = drawing ? null : await fileTypeFromBuffer(bytes);
+  if (!drawing && (!kind || !READABLE.has(kind.ext))) throw new AssetError(NO_PICTURE);
+  const says = await embedded(bytes);
+  let working: Buffer;
+  let info: OutputInfo;
+  let cutOut = false;
+  try {
+    const sized = drawing
+      ? await drawn(safeDrawing(bytes))
+      : (await openPicture(bytes)).resize(ASSET_LIMITS.longSide, ASSET_LIMITS.longSide, {
+          fit: 'inside',
+          withoutEnlargement: true,
+        });
+    const { data, info: raw } = await sized.toColourspace('srgb').raw().toBuffer({ resolveWithObject: true });
+    const pixels = { width: raw.width, height: raw.height, channels: raw.channels };
+    const ground = raw.channels === 4 ? groundFor(data) : null;
+    if (ground === 'nothing')
+      throw new AssetError('The drawing is empty: there is nothing to be seen in it.');
+    cutOut = ground !== null;
+    const done = await sharp(data, { raw: pixels })
+      .flatten({ background: ground ?? '#ffffff' })
+      .toColourspace('srgb')
+      .webp({ quality: 88, effort: 3 })
+      .toBuffer({ resolveWithObject: true });
+    working = done.data;
+    info = done.info;
+  } catch (e) {
+    throw new AssetError(whyNot(e as Error));
+  }
+  if (Math.min(info.width, info.height) < ASSET_LIMITS.leastSide)
+    throw new AssetError(
+      `The picture is too small (${info.width} x ${info.height}; at least ${ASSET_LIMITS.leastSide} pixels each way).`,
+    );
+  await writeWhole(assetPath(id, 'picture'), working);
+  await writeWhole(assetPath(id, 'thumb'), await thumbOf(working));
+  return writeRecord({
+    id,
+    kind: 'still',
+    title: says.title || about.title.slice(0, 200) || 'Picture',
+    description: says.description,
+    keywords: says.keywords,
+    licence: about.licence,
+    origin: about.origin,
+    width: info.width,
+    height: info.height,
+    ...(await looksOf(working)),
+    ...(cutOut ? { focal: [0, 0, 1, 1] as const } : {}),
+    takenAt: says.takenAt,
+    durationMs: 0,
+    sound: false,
+    direct: false,
+    cutOut,
+  });
+}
+
+async function openPicture(bytes: Buffer): Promise<Sharp> {
+  return isHeic(bytes)
+    ? decodeHeic(bytes)
+    : sharp(bytes, {
+        limitInputPixels: ASSET_LIMITS.pixels,
+        failOn: 'truncated',
+        animated: false,
+      }).autoOrient();
+}
+
+/** Dots an inch at which a drawing has the size that its numbers say. */
+const DRAWING_DPI = 72;
+
+/** A drawing at ASSET_LIMITS.drawingSide, drawn at that size and not enlarged afterwards. */
+async function drawn(svg: Buffer): Promise<Sharp> {
+  const side = ASSET_LIMITS.drawingSide;
+  const { width, height } = await sharp(svg, { density: DRAWING_DPI }).metadata();
+  const density = Math.max(1, Math.min(2400, (DRAWING_DPI * side) / Math.max(width, height, 1)));
+  return sharp(svg, { limitInputPixels: ASSET_LIMITS.pixels, density }).resize(side, side, { fit: 'inside' });
+}
+
+/** A ground on which RGBA pixels can be seen: white, or ink under a light drawing; null when nothing is transparent. */
+function groundFor(rgba: Buffer): string | 'nothing' | null {
+  let clear = 0;
+  let light = 0;
+  let solid = 0;
+  for (let i = 0; i < rgba.length; i += 4) {
+    const a = rgba[i + 3] ?? 255;
+    if (a < 128) clear++;
+    else {
+      solid++;
+      light += 0.299 * (rgba[i] ?? 0) + 0.587 * (rgba[i + 1] ?? 0) + 0.114 * (rgba[i + 2] ?? 0);
+    }
+  }
+  if (solid === 0) return 'nothing';
+  if (clear / (clear + solid) < 0.02) return null;
+  return light / solid > 190 ? '#1d1b22' : '#ffffff';
+}
+
+function whyNot(e: Error): string {
+  if (e instanceof AssetError) return e.message;
+  if (/pixel limit/i.test(e.message))
+    return `The picture has too many pixels (at most ${ASSET_LIMITS.pixels / 1e6} million).`;
+  if (/unsupported image format|Input buffer contains unsupported/i.test(e.message)) return NO_PICTURE;
+  return 'The file is damaged or cut off; export it again and try once more.';
+}

@@ -1,0 +1,5 @@
+declare module 'heic-decode' {
+  export default function decode(input: {
+    buffer: Buffer;
+  }): Promise<{ width: number; height: number; data: Uint8ClampedArray }>;
+}

@@ -1,0 +1,54 @@
+import sharp from 'sharp';
+import {
+  differenceHash,
+  findSubject,
+  LOOK_SIZE,
+  mainColours,
+  sharpness,
+} from '../../core/picture/analyse.ts';
+import type { AssetRecord } from './record.ts';
+
+/** What is seen in a picture: subject, colours, look and sharpness. */
+export async function looksOf(
+  picture: Buffer,
+): Promise<Pick<AssetRecord, 'focal' | 'colours' | 'look' | 'sharpness'>> {
+  const small = await sharp(picture)
+    .resize(LOOK_SIZE, LOOK_SIZE, { fit: 'inside' })
+    .removeAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const grey = await sharp(picture)
+    .resize(640, 640, { fit: 'inside', withoutEnlargement: true })
+    .greyscale()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const pixels = { data: small.data, width: small.info.width, height: small.info.height };
+  return {
+    focal: findSubject(pixels),
+    colours: mainColours(pixels),
+    look: differenceHash(pixels),
+    sharpness: sharpness({ data: grey.data, width: grey.info.width, height: grey.info.height }),
+  };
+}
+
+const THUMB_SIDE = 400;
+
+export const thumbOf = (picture: Buffer): Promise<Buffer> =>
+  sharp(picture)
+    .resize(THUMB_SIDE, THUMB_SIDE, { fit: 'outside', withoutEnlargement: true })
+    .webp({ quality: 80 })
+    .toBuffer();
+
+/** Pixels of a blurred copy's long side: drawn large it is soft without a filter, the same in browser and render. */
+const BLURRED_SIDE = 48;
+
+/** A small, soft, slightly darkened copy for the surround of a whole picture. Lossless: both painters see the same. */
+export const blurredOf = (picture: Buffer | string): Promise<Buffer> =>
+  sharp(picture)
+    .resize(BLURRED_SIDE, BLURRED_SIDE, { fit: 'inside' })
+    .flatten({ background: '#ffffff' })
+    .blur(2.2)
+    .modulate({ brightness: 0.72, saturation: 0.9 })
+    .removeAlpha()
+    .png()
+    .toBuffer();

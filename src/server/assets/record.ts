@@ -1,0 +1,103 @@
+import { readFile, stat } from 'node:fs/promises';
+import type { Milliseconds } from '../../core/time.ts';
+import type { AssetFact, Box } from '../../core/timeline/types.ts';
+import { dataPath } from '../config.ts';
+import { writeWhole } from '../store/files.ts';
+
+/** What was measured of a picture or clip that came from outside the shipped shelf. Its id is its content. */
+export interface AssetRecord {
+  id: string;
+  kind: 'still' | 'clip';
+  title: string;
+  /** What the file itself says: its caption and its keywords. */
+  description: string;
+  keywords: string[];
+  /** own: uploaded; source: taken from a page, whose address is the origin. */
+  licence: 'own' | 'source';
+  origin: string | null;
+  /** Of the working copy of a still, of the file of a clip; pixels, upright. */
+  width: number;
+  height: number;
+  focal: Box;
+  colours: string[];
+  /** Local time as the camera wrote it. */
+  takenAt: string | null;
+  look: string;
+  sharpness: number;
+  /** Of a clip; 0 and false for a still. */
+  durationMs: Milliseconds;
+  sound: boolean;
+  /** A clip whose own file browsers play, so that it can be seen before its copy is made. */
+  direct: boolean;
+  /** A drawing without ground, such as a logo. */
+  cutOut: boolean;
+}
+
+/** A file that cannot be taken in, with words for the writer. */
+export class AssetError extends Error {
+  override name = 'AssetError';
+}
+
+const ID = /^a[0-9a-f]{20}$/;
+export const isAssetId = (id: string): boolean => ID.test(id);
+
+/** The files of an asset: stills have a working copy, clips their own file, a proxy for playing and a film strip. */
+export const FILES = {
+  picture: 'picture.webp',
+  thumb: 'thumb.webp',
+  blurred: 'blurred.png',
+  clip: 'clip',
+  proxy: 'proxy.mp4',
+  strip: 'strip.webp',
+} as const;
+export type AssetFileKind = keyof typeof FILES;
+
+export const assetFolder = (id: string): string => dataPath('assets', id.slice(1, 3), id);
+export const assetPath = (id: string, kind: AssetFileKind): string => `${assetFolder(id)}/${FILES[kind]}`;
+
+const known = new Map<string, AssetRecord>();
+const KNOWN_KEPT = 5000;
+
+/** Fields that records of earlier versions do not have. */
+const DEFAULTS = { description: '', keywords: [], durationMs: 0, sound: false, direct: false, cutOut: false };
+
+/** What is known of an asset; null when there is none of that id. */
+export async function assetRecord(id: string): Promise<AssetRecord | null> {
+  if (!isAssetId(id)) return null;
+  const have = known.get(id);
+  if (have) return have;
+  const text = await readFile(`${assetFolder(id)}/record.json`, 'utf8').catch(() => null);
+  return text === null ? null : remember({ ...DEFAULTS, ...(JSON.parse(text) as AssetRecord) });
+}
+
+/** Written after the asset's files, so that a record always has them. */
+export async function writeRecord(record: AssetRecord): Promise<AssetRecord> {
+  await writeWhole(`${assetFolder(record.id)}/record.json`, JSON.stringify(record));
+  return remember(record);
+}
+
+function remember(record: AssetRecord): AssetRecord {
+  if (known.size > KNOWN_KEPT) known.clear();
+  known.set(record.id, record);
+  return record;
+}
+
+/** A file of an asset; null when it is not there. */
+export async function assetFile(id: string, kind: AssetFileKind = 'picture'): Promise<string | null> {
+  if (!isAssetId(id)) return null;
+  const file = assetPath(id, kind);
+  return (await stat(file).catch(() => null)) ? file : null;
+}
+
+export const viewName = (r: { width: number; height: number }): 'wide' | 'tall' =>
+  r.width >= r.height ? 'wide' : 'tall';
+
+/** What the timeline needs: one view, named by its proportions. */
+export const assetFact = (r: AssetRecord): AssetFact => ({
+  id: r.id,
+  kind: r.kind,
+  views: { [viewName(r)]: { width: r.width, height: r.height, focal: r.focal } },
+  loopFrames: 0,
+  durationMs: r.durationMs,
+  sound: r.sound,
+});

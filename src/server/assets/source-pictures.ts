@@ -1,0 +1,60 @@
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
+import pLimit from 'p-limit';
+import type { Source, SourcePicture } from '../../core/source/types.ts';
+import { FETCH_LIMITS, fetchGuarded } from '../read/fetch.ts';
+import { takeIn } from './assets.ts';
+
+/** Where the relative addresses of a page that was saved on this machine lead; nothing is ever fetched from it. */
+export const SAVED_BASE = 'http://saved-page.invalid/';
+
+/** At most so many pictures of a source are fetched. */
+const MOST_PICTURES = 24;
+
+/**
+ * Fetches the pictures of a source and takes them in; each that cannot be says why. folder: where a saved page stands,
+ * whose own pictures may be read below it.
+ */
+export async function fetchPictures(source: Source, folder: string | null = null): Promise<Source> {
+  const limit = pLimit(4);
+  const pictures = await Promise.all(
+    source.pictures.map((p, i) =>
+      i < MOST_PICTURES
+        ? limit(() => fetchOne(p, source, folder))
+        : { ...p, problem: 'too many pictures on the page' },
+    ),
+  );
+  return { ...source, pictures };
+}
+
+async function fetchOne(
+  picture: SourcePicture,
+  source: Source,
+  folder: string | null,
+): Promise<SourcePicture> {
+  if (picture.assetId || !picture.address) return picture;
+  try {
+    const bytes = picture.address.startsWith(SAVED_BASE)
+      ? await readBeside(picture.address, folder)
+      : (await fetchGuarded(picture.address, /^image\/|octet-stream/i, FETCH_LIMITS.pictureBytes)).bytes;
+    const record = await takeIn(bytes, {
+      title: picture.caption || picture.alt || `Picture from ${source.site || source.title}`,
+      licence: 'source',
+      origin: picture.address.startsWith(SAVED_BASE) ? null : picture.address,
+    });
+    return { ...picture, assetId: record.id, problem: null };
+  } catch (e) {
+    return { ...picture, problem: (e as Error).message.slice(0, 300) };
+  }
+}
+
+/** A picture file below the folder of a saved page. */
+async function readBeside(address: string, folder: string | null): Promise<Buffer> {
+  if (folder === null) throw new Error('The page was brought without its pictures.');
+  const file = path.resolve(folder, `.${decodeURIComponent(new URL(address).pathname)}`);
+  if (!file.startsWith(path.resolve(folder) + path.sep))
+    throw new Error('The picture lies outside the folder of the page.');
+  return readFile(file).catch(() => {
+    throw new Error('The picture is not in the folder of the page.');
+  });
+}

@@ -1,0 +1,64 @@
+import { mkdirSync } from 'node:fs';
+import { readFile, rm, stat } from 'node:fs/promises';
+import { FileStore } from '@tus/file-store';
+import { Server } from '@tus/server';
+import { nanoid } from 'nanoid';
+import { dataPath } from '../config.ts';
+import { log } from '../log.ts';
+import { shelve } from '../shelf/own.ts';
+import { type About, ASSET_LIMITS, takeIn } from './assets.ts';
+import { isClip, takeInClip } from './clips.ts';
+import { titleFromName } from './keywords.ts';
+import { AssetError, type AssetRecord } from './record.ts';
+
+/** An upload that nobody went on with for so long is thrown away. */
+const ABANDONED_MS = 3 * 24 * 3_600_000;
+
+let server: Server | null = null;
+
+/** Takes in what has arrived, a clip or a picture as its content says; a clip's file is moved, not copied. */
+async function takeInFile(file: string, about: About): Promise<AssetRecord> {
+  if (await isClip(file)) return takeInClip(file, about, true);
+  if ((await stat(file)).size > ASSET_LIMITS.bytes)
+    throw new AssetError(
+      `This is neither a clip that can be read (MP4, MOV, WebM, MKV) nor a picture of at most ${ASSET_LIMITS.bytes / 1e6} MB.`,
+    );
+  return takeIn(await readFile(file), about);
+}
+
+/**
+ * Uploads in parts that can be resumed (the tus protocol, version 1). A picture or clip that has arrived whole is taken in
+ * and put on the shelf; the answer to its last part carries the asset's id, or says why it cannot be used.
+ */
+export function uploads(): Server {
+  if (server) return server;
+  const directory = dataPath('uploads');
+  mkdirSync(directory, { recursive: true });
+  server = new Server({
+    path: '/api/uploads',
+    datastore: new FileStore({ directory, expirationPeriodInMilliseconds: ABANDONED_MS }),
+    relativeLocation: true,
+    maxSize: ASSET_LIMITS.clipBytes,
+    namingFunction: () => nanoid(),
+    async onUploadFinish(_, upload) {
+      const file = upload.storage?.path;
+      if (!file) throw { status_code: 500, body: 'The upload was lost; try again.' };
+      try {
+        const name = String(upload.metadata?.filename ?? '');
+        const folder = String(upload.metadata?.folder ?? '');
+        const record = await takeInFile(file, { title: titleFromName(name), licence: 'own', origin: null });
+        await shelve(record, { name, folder });
+        return { headers: { 'X-Asset': record.id } };
+      } catch (e) {
+        if (e instanceof AssetError) throw { status_code: 422, body: e.message };
+        log.error({ err: e }, 'an upload could not be taken in');
+        throw { status_code: 500, body: 'The file could not be stored. Is the disk full? Try again.' };
+      } finally {
+        await rm(file, { force: true });
+        await rm(`${file}.json`, { force: true });
+      }
+    },
+  });
+  void server.cleanUpExpiredUploads().catch((e) => log.warn({ err: e }, 'old uploads could not be removed'));
+  return server;
+}

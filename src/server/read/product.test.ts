@@ -1,0 +1,72 @@
+import { describe, expect, it } from 'vitest';
+import { PRODUCT_PAGES } from '../../../studio/fixtures/pages/products.ts';
+import { decodeHtml } from './decode.ts';
+import { parsePage } from './dom.ts';
+import { amountOf, findPrice } from './price.ts';
+import { isProductPage, productFacts, productPictures } from './product.ts';
+
+describe('product pages', () => {
+  it.each(PRODUCT_PAGES)(
+    '$structure: all facts, and none that the page does not have',
+    ({ bytes, type, truth }) => {
+      const doc = parsePage(decodeHtml(bytes, type));
+      expect(isProductPage(doc)).toBe(true);
+      const facts = productFacts(doc, doc.documentElement.getAttribute('lang') ?? 'fr');
+      const got = {
+        name: facts.name?.value ?? null,
+        maker: facts.maker?.value ?? null,
+        price: facts.price ? [facts.price.value.amount, facts.price.value.currency] : null,
+        was: facts.was?.value.amount ?? null,
+        until: facts.until?.value ?? null,
+        rating: facts.rating
+          ? [facts.rating.value.value, facts.rating.value.best, facts.rating.value.count]
+          : null,
+        available: facts.availability ? facts.availability.value !== 'out of stock' : null,
+        features: facts.features.map((f) => f.value),
+        quotes: facts.quotes.map((q) => ({ text: q.value.text, by: q.value.by })),
+        variants: facts.variants.map((v) => v.value),
+        pictures: productPictures(doc, 'https://shop.example/p/1').length,
+      };
+      expect(got).toEqual(truth);
+    },
+  );
+
+  it('shows the price in the page’s own notation', () => {
+    const texts = PRODUCT_PAGES.map(
+      (p) => productFacts(parsePage(decodeHtml(p.bytes, p.type)), 'en').price?.value.text ?? null,
+    );
+    expect(texts).toEqual([
+      '€34.00',
+      '£58.50',
+      '1.249,90 €',
+      '$29.95',
+      '39,50 €',
+      'CHF 9.–',
+      'PLN 64.90',
+      null,
+      '£18.00',
+      '120,00 €',
+      '$129.00',
+    ]);
+  });
+
+  it.each([
+    ['1.249,90', 1249.9],
+    ['1,299.00', 1299],
+    ['1 299,00', 1299],
+    ["1'299.50", 1299.5],
+    ['64,90', 64.9],
+    ['1.299', 1299],
+    ['12.5', 12.5],
+    ['9', 9],
+  ])('reads the amount %s', (text, amount) => expect(amountOf(text)).toBe(amount));
+
+  it.each([
+    ['only £1,299 today', 1299, 'GBP'],
+    ['1 299,00 zł', 1299, 'PLN'],
+    ['ab 12,- €', 12, 'EUR'],
+    ['USD 30', 30, 'USD'],
+  ])('finds the price in “%s”', (text, amount, currency) =>
+    expect(findPrice(text)).toMatchObject({ amount, currency }),
+  );
+});

@@ -1,0 +1,149 @@
+import sharp from 'sharp';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { piece, scene } from '../../core/piece/testing.ts';
+import { takeIn } from '../assets/assets.ts';
+import type { AssetRecord } from '../assets/record.ts';
+import { closeDatabase, db } from '../db/client.ts';
+import { favourites, ownPictures } from '../db/schema.ts';
+import { HttpError } from '../http.ts';
+import { describeOwn, ownShelf, setFavourite, shelve, shelveAgain } from './own.ts';
+import { nabFrom, type Search, search, searchSchema } from './search.ts';
+import { nabPiece, shelf } from './shelf.ts';
+
+afterAll(closeDatabase);
+
+const ask = (more: Partial<Search>) =>
+  search({ ...(searchSchema.validate({}).value as Search), limit: 200, ...more });
+const ids = async (more: Partial<Search>) => (await ask(more)).found.map((f) => f.entry.id);
+
+/** A made-up photo of one colour; its words decide what it shows. */
+async function photo(
+  name: string,
+  colour: string,
+  size: [number, number] = [600, 400],
+): Promise<AssetRecord> {
+  const bytes = await sharp({ create: { width: size[0], height: size[1], channels: 3, background: colour } })
+    .composite([
+      {
+        input: Buffer.from(
+          `<svg width="200" height="200"><text y="90" font-size="40">${name.length}${name}</text></svg>`,
+        ),
+      },
+    ])
+    .jpeg()
+    .toBuffer();
+  return takeIn(bytes, { title: name.replace(/\.jpg$/, ''), licence: 'own', origin: null });
+}
+
+let kayak: AssetRecord;
+let tall: AssetRecord;
+let nameless: AssetRecord;
+let borrowed: AssetRecord;
+
+beforeAll(async () => {
+  await db().delete(ownPictures);
+  await db().delete(favourites);
+  kayak = await photo('Kayak race.jpg', '#1c5fb0');
+  tall = await photo('Violin lesson.jpg', '#b03020', [400, 1000]);
+  nameless = await takeIn(
+    await sharp({ create: { width: 500, height: 500, channels: 3, background: '#777' } })
+      .png()
+      .toBuffer(),
+    { title: 'Photo', licence: 'own', origin: null },
+  );
+  borrowed = await photo('Submarine in a bathtub.jpg', '#20a040');
+  await shelve(kayak, { name: 'kayak race.jpg', folder: 'regatta' });
+  await shelve(tall, { name: 'violin lesson.jpg', folder: '' });
+  await shelve(nameless, { name: 'IMG_1.png', folder: '' });
+  await shelve(borrowed, { name: '', folder: '', licence: 'unknown', credit: 'A page' });
+});
+
+describe('the whole shelf', () => {
+  it('is searched as one: shipped pictures and own ones, by name, folder and meaning', async () => {
+    expect((await ids({ q: 'somebody mends a radio' })).slice(0, 3)).toContain('radio-mender');
+    expect((await ids({ q: 'kayak' }))[0]).toBe(kayak.id);
+    expect((await ids({ q: 'the regatta' }))[0]).toBe(kayak.id);
+    expect((await ids({ q: 'a child learns to play music' })).slice(0, 5)).toContain(tall.id);
+    expect(await ids({ q: '🙂' })).toHaveLength((await ask({})).total);
+  });
+
+  it('is shown without words, own ones first, page by page without a gap or a double', async () => {
+    const all = await ids({});
+    expect(all.slice(0, 4).sort()).toEqual([kayak, tall, nameless, borrowed].map((r) => r.id).sort());
+    expect(all).toHaveLength((await shelf()).entries.size + 4);
+    for (const q of ['', 'the sea at night']) {
+      const whole = await ids({ q });
+      const pages = await Promise.all(
+        Array.from({ length: Math.ceil(whole.length / 30) }, (_, k) => ids({ q, offset: k * 30, limit: 30 })),
+      );
+      expect(pages.flat()).toEqual(whole);
+      expect(new Set(whole).size).toBe(whole.length);
+    }
+  });
+
+  it('is filtered by all that is known of a picture', async () => {
+    expect(await ids({ own: true })).toHaveLength(4);
+    expect(await ids({ own: true, colour: 'red' })).toEqual([tall.id]);
+    expect(await ids({ own: true, colour: 'blue' })).toEqual([kayak.id]);
+    expect(await ids({ licence: 'unknown' })).toEqual([borrowed.id]);
+    expect(await ids({ own: true, format: '9:16' })).toEqual([tall.id]);
+    expect(await ids({ own: true, without: [kayak.id] })).not.toContain(kayak.id);
+    const { entries } = await shelf();
+    for (const id of await ids({ kind: 'moving' })) expect(entries.get(id)?.kind).toBe('loop');
+    for (const id of await ids({ people: 'none', q: 'people talking' }))
+      expect(entries.get(id)?.people).toBe(0);
+    expect((await ids({ people: 'several' })).every((id) => (entries.get(id)?.people ?? 0) > 1)).toBe(true);
+    expect((await ask({ own: true, favourite: true })).total).toBe(0);
+  });
+
+  it('keeps favourites, once, until they are let go', async () => {
+    await setFavourite('canal-boat', true);
+    await setFavourite('canal-boat', true);
+    expect(await ids({ favourite: true })).toEqual(['canal-boat']);
+    expect((await ask({ q: 'canal boat' })).found.find((f) => f.favourite)?.entry.id).toBe('canal-boat');
+    await setFavourite('canal-boat', false);
+    expect(await ids({ favourite: true })).toEqual([]);
+  });
+
+  it('finds more like one of its pictures, that one left out', async () => {
+    const like = await ids({ like: 'canal-boat', limit: 6 });
+    expect(like).not.toContain('canal-boat');
+    const { entries } = await shelf();
+    expect(like.some((id) => entries.get(id)?.tags.some((t) => /boat|canal|water/.test(t)))).toBe(true);
+    expect(await ids({ like: 'nothing-here' })).toEqual([]);
+  });
+});
+
+describe('own pictures', () => {
+  it('are found by new words as soon as they are said, and give licence and credit before they are chosen', async () => {
+    await describeOwn(nameless.id, {
+      title: 'A heron',
+      tags: ['heron', 'wading bird'],
+      licence: 'credit',
+      credit: 'B. Reed',
+      people: 0,
+    });
+    expect((await ids({ q: 'heron' }))[0]).toBe(nameless.id);
+    const entry = (await ask({ q: 'heron' })).found[0]?.entry;
+    expect(entry).toMatchObject({ title: 'A heron', licence: 'credit', credit: 'B. Reed', people: 0 });
+    const e = await describeOwn('a00000000000000000000', { title: 'x' }).catch((x) => x);
+    expect(e).toBeInstanceOf(HttpError);
+  });
+
+  it('are taken off the shelf and put back, also by bringing them again', async () => {
+    await shelveAgain([kayak.id], false);
+    expect(await ids({ own: true })).not.toContain(kayak.id);
+    await shelve(kayak, { name: 'other.jpg', folder: '' });
+    expect(await ids({ own: true })).toContain(kayak.id);
+    expect((await ownShelf()).pictures.get(kayak.id)?.tags).toContain('regatta');
+  });
+
+  it('are nabbed where their words fit; one that nobody may use is not, nor one that says nothing', async () => {
+    const from = await nabFrom();
+    const nabbed = async (line: string) => (await nabPiece(piece([scene('a', line)]), from)).a;
+    expect((await nabbed('The kayak race begins at ten.'))?.assetId).toBe(kayak.id);
+    const wet = await nabbed('A submarine in a bathtub.');
+    expect(wet?.assetId).not.toBe(borrowed.id);
+    expect(wet?.alternatives.map((a) => a.assetId)).not.toContain(borrowed.id);
+  });
+});

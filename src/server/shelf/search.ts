@@ -1,0 +1,227 @@
+import Joi from 'joi';
+import { LICENCES, type Licence } from '../../core/exchange/credits.ts';
+import { confidenceOf, reasonOf } from '../../core/match/nab.ts';
+import { ShelfIndex } from '../../core/match/score.ts';
+import type { ShelfItem } from '../../core/match/types.ts';
+import { HUES, type Hue, hasHue } from '../../core/picture/hues.ts';
+import { FORMATS, type Format } from '../../core/piece/types.ts';
+import { STAGE } from '../../core/timeline/types.ts';
+import { assetView, pictureFact } from '../assets/lookup.ts';
+import { assetRecord } from '../assets/record.ts';
+import { byteDots } from './dots.ts';
+import { favouriteIds, ownShelf, ownWordsOf } from './own.ts';
+import { matchLines, type NabFrom, shelf } from './shelf.ts';
+import { type ShelfEntryView, shelfEntryView } from './view.ts';
+
+/** What is looked for, and what is left out. */
+export interface Search {
+  /** Words or a sentence; empty shows the whole shelf, own pictures first. */
+  q: string;
+  /** Pictures like this one, instead of words. */
+  like: string | null;
+  kind: 'still' | 'moving' | null;
+  people: 'none' | 'one' | 'several' | null;
+  colour: Hue | null;
+  licence: Licence | null;
+  /** Only pictures that need no cut of more than a third in this format. */
+  format: Format | null;
+  own: boolean;
+  favourite: boolean;
+  /** Ids that are left out. */
+  without: string[];
+  offset: number;
+  limit: number;
+}
+
+export const searchSchema = Joi.object<Search>({
+  q: Joi.string().allow('').max(500).default(''),
+  like: Joi.string().max(64).allow(null).default(null),
+  kind: Joi.string().valid('still', 'moving').allow(null).default(null),
+  people: Joi.string().valid('none', 'one', 'several').allow(null).default(null),
+  colour: Joi.string()
+    .valid(...HUES)
+    .allow(null)
+    .default(null),
+  licence: Joi.string()
+    .valid(...LICENCES)
+    .allow(null)
+    .default(null),
+  format: Joi.string()
+    .valid(...FORMATS)
+    .allow(null)
+    .default(null),
+  own: Joi.boolean().default(false),
+  favourite: Joi.boolean().default(false),
+  without: Joi.array().items(Joi.string().max(64)).max(2000).default([]),
+  offset: Joi.number().integer().min(0).max(1_000_000).default(0),
+  limit: Joi.number().integer().min(1).max(200).default(24),
+});
+
+export interface Found {
+  entry: ShelfEntryView;
+  /** Why it was found; empty without words. */
+  reason: string;
+  confidence: number;
+  favourite: boolean;
+}
+
+export interface SearchAnswer {
+  /** Of all that were found. */
+  total: number;
+  found: Found[];
+}
+
+/** What of a picture is asked by filters. */
+interface Facets {
+  people: number | null;
+  licence: Licence;
+  colours: readonly string[];
+  own: boolean;
+  /** Width to height of its views. */
+  ratios: number[];
+}
+
+interface WholeShelf {
+  state: string;
+  index: ShelfIndex;
+  /** Own pictures first, latest first; then the shipped ones. */
+  order: ShelfItem[];
+  facets: Map<string, Facets>;
+}
+
+let whole: WholeShelf | null = null;
+
+/** The shipped shelf and the own part as one; put together again only after a change. */
+export async function wholeShelf(): Promise<WholeShelf> {
+  const [shipped, own] = await Promise.all([shelf(), ownShelf()]);
+  if (whole?.state === own.state) return whole;
+  const facets = new Map<string, Facets>();
+  for (const e of shipped.entries.values())
+    facets.set(e.id, {
+      people: e.people,
+      licence: 'free',
+      colours: [...e.views.wide.colours, ...e.views.tall.colours],
+      own: false,
+      ratios: Object.values(e.views).map((v) => v.width / v.height),
+    });
+  const items: ShelfItem[] = [];
+  for (const p of own.pictures.values()) {
+    const record = await assetRecord(p.id);
+    if (!record) continue;
+    items.push(p.item);
+    facets.set(p.id, {
+      people: p.people,
+      licence: p.licence,
+      colours: record.colours,
+      own: true,
+      ratios: [record.width / record.height],
+    });
+  }
+  const order = [...items, ...shipped.index.items];
+  whole = { state: own.state, index: new ShelfIndex(order, shipped.tagVectors, byteDots), order, facets };
+  return whole;
+}
+
+/**
+ * What pictures are nabbed from: those that may be used, and whose words say what is in them. A photo named by its camera
+ * is found by looking, not by meaning.
+ */
+export async function nabFrom(): Promise<NabFrom> {
+  const { index, facets } = await wholeShelf();
+  const allow = (item: ShelfItem) => {
+    const f = facets.get(item.id);
+    return (
+      f !== undefined &&
+      f.licence !== 'unknown' &&
+      (!f.own || item.tags.length > 0 || !NAMELESS.has(item.title))
+    );
+  };
+  return { index, allow };
+}
+
+const NAMELESS = new Set(['Photo', 'Picture', 'Clip']);
+
+/** Share of a picture that must stay in view in a format. */
+const LEAST_SEEN = 2 / 3;
+
+function fits(ratio: number, format: Format): boolean {
+  const stage = STAGE[format].width / STAGE[format].height;
+  return Math.min(ratio, stage) / Math.max(ratio, stage) >= LEAST_SEEN;
+}
+
+function allows(search: Search, facets: Map<string, Facets>, favourite: Set<string>) {
+  const without = new Set(search.without);
+  return (item: ShelfItem): boolean => {
+    const f = facets.get(item.id);
+    return (
+      f !== undefined &&
+      !without.has(item.id) &&
+      (!search.own || f.own) &&
+      (!search.favourite || favourite.has(item.id)) &&
+      (search.kind === null || (search.kind === 'still') === (item.kind === 'still')) &&
+      (search.licence === null || f.licence === search.licence) &&
+      (search.colour === null || hasHue(f.colours, search.colour)) &&
+      (search.format === null || f.ratios.some((r) => fits(r, search.format as Format))) &&
+      (search.people === null ||
+        (f.people !== null &&
+          (search.people === 'none'
+            ? f.people === 0
+            : search.people === 'one'
+              ? f.people === 1
+              : f.people > 1)))
+    );
+  };
+}
+
+/** Pictures of the whole shelf for words, for a likeness or for filters alone. */
+export async function search(ask: Search): Promise<SearchAnswer> {
+  const { index, order, facets } = await wholeShelf();
+  const favourite = await favouriteIds();
+  const allow = allows(ask, facets, favourite);
+  const total = order.reduce((n, i) => n + (allow(i) ? 1 : 0), 0);
+  const upTo = ask.offset + ask.limit;
+  const ranked = await rank();
+  return { total, found: await Promise.all(ranked.slice(ask.offset, upTo).map(found)) };
+
+  async function rank(): Promise<{ id: string; reason: string; confidence: number }[]> {
+    if (ask.like)
+      return index.like(ask.like, upTo, allow).map(({ item, close }) => ({
+        id: item.id,
+        reason: `${Math.round(close * 100)} % like it`,
+        confidence: close,
+      }));
+    const [line] = ask.q.trim()
+      ? await matchLines([{ id: 'search', layout: 'caption', shown: ask.q, wish: '' }])
+      : [];
+    if (!line) return order.filter(allow).map(({ id }) => ({ id, reason: '', confidence: 0 }));
+    return index
+      .rank(line, { limit: upTo, allow })
+      .map((s) => ({ id: s.item.id, reason: reasonOf(s), confidence: confidenceOf(s.score) }));
+  }
+
+  async function found(f: { id: string; reason: string; confidence: number }): Promise<Found> {
+    const { id, ...why } = f;
+    return { entry: await entryView(id), ...why, favourite: favourite.has(id) };
+  }
+}
+
+/** What the interface knows of a picture of the whole shelf, with what its owner says of it. */
+export async function entryView(id: string): Promise<ShelfEntryView> {
+  const shipped = (await shelf()).entries.get(id);
+  if (shipped) return shelfEntryView(shipped);
+  const record = await assetRecord(id);
+  if (!record) throw new Error(`The picture ${id} is on no shelf.`);
+  const view = await assetView(record);
+  const said = (await ownShelf()).pictures.get(id) ?? (await ownWordsOf([id])).get(id);
+  if (!said) return view;
+  const { title, description, tags, licence, credit, people } = said;
+  return { ...view, title, description, tags, licence, credit, people };
+}
+
+/** The same for several pictures; ids that nothing is known of are left out. */
+export async function entryViews(ids: Iterable<string>): Promise<ShelfEntryView[]> {
+  const found = await Promise.all(
+    [...new Set(ids)].map(async (id) => ((await pictureFact(id)) ? entryView(id) : null)),
+  );
+  return found.filter((v) => v !== null);
+}

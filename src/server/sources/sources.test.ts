@@ -1,0 +1,96 @@
+import { afterAll, describe, expect, it } from 'vitest';
+import { PHOTO } from '../../core/outline/photos.ts';
+import { emptySource, type Photo } from '../../core/source/types.ts';
+import { closeDatabase } from '../db/client.ts';
+import { HttpError } from '../http.ts';
+import { loadPiece } from '../pieces/pieces.ts';
+import {
+  addPhoto,
+  changeSource,
+  createSource,
+  loadSource,
+  openSources,
+  pieceFromSource,
+  putAway,
+  removePhotos,
+  saveChoices,
+} from './sources.ts';
+
+afterAll(closeDatabase);
+
+const photo = (n: number): Photo => ({
+  id: `photo-${n}`,
+  assetId: `a${String(n).padStart(20, '0')}`,
+  name: `IMG_${n}.jpg`,
+  bytes: 1000 + n,
+  modifiedMs: n,
+  takenAt: `2026-11-19T18:00:${String(n % 60).padStart(2, '0')}`,
+  width: 1000,
+  height: 1000,
+  look: '0f0f0f0f0f0f0f0f',
+  sharpness: 400,
+});
+const photoSet = () => createSource(emptySource('photos', 'photos'));
+const fill = (id: string, count: number) =>
+  changeSource(id, (s) => ({ ...s, photos: Array.from({ length: count }, (_, n) => photo(n)) }));
+const status = (p: Promise<unknown>) =>
+  p.then(
+    () => 200,
+    (e: unknown) => (e instanceof HttpError ? e.status : e),
+  );
+
+describe('a stored photo set', () => {
+  it('keeps every photo of many that arrive at once', async () => {
+    const id = await photoSet();
+    await Promise.all(Array.from({ length: 30 }, (_, n) => addPhoto(id, photo(n))));
+    const { source } = await loadSource(id);
+    expect(new Set(source.photos.map((p) => p.id)).size).toBe(30);
+    expect(source.form).toBe('30 photos');
+    expect(source.title).toBe('Photos of 19 November 2026');
+  });
+
+  it('holds one photo once, and no more than the set has room for', async () => {
+    const id = await photoSet();
+    await fill(id, PHOTO.most - 1);
+    await addPhoto(id, { ...photo(3), id: 'again' });
+    await addPhoto(id, photo(900));
+    expect(await status(addPhoto(id, photo(901)))).toBe(409);
+    expect((await loadSource(id)).source.photos).toHaveLength(PHOTO.most);
+  });
+
+  it('has room again for what was removed', async () => {
+    const id = await photoSet();
+    await fill(id, PHOTO.most);
+    await removePhotos(id, ['photo-1', 'photo-2']);
+    await addPhoto(id, photo(1));
+    const ids = (await loadSource(id)).source.photos.map((p) => p.id);
+    expect(ids).toHaveLength(PHOTO.most - 1);
+    expect(ids).toContain('photo-1');
+    expect(ids).not.toContain('photo-2');
+  });
+
+  it('becomes a piece with its choices, and then stands no longer among the open outlines', async () => {
+    const id = await photoSet();
+    await fill(id, 4);
+    const { choices, options } = await loadSource(id);
+    await saveChoices(
+      id,
+      { ...choices, photos: { ...choices.photos, leave: ['photo-2'], length: 'each', eachMs: 1500 } },
+      { ...options, format: '1:1' },
+    );
+    expect((await openSources()).map((s) => s.id)).toContain(id);
+    const stored = await loadPiece(await pieceFromSource(id));
+    expect(stored?.piece.format).toBe('1:1');
+    expect(stored?.piece.scenes.map((s) => [s.picture?.assetId, s.durationMs])).toEqual(
+      [0, 1, 3].map((n) => [photo(n).assetId, 1500]),
+    );
+    expect((await openSources()).map((s) => s.id)).not.toContain(id);
+  });
+
+  it('without photos makes no piece; one that is not there is said to be missing', async () => {
+    expect(await status(pieceFromSource(await photoSet()))).toBe(400);
+    for (const ask of [loadSource, putAway, pieceFromSource])
+      expect(await status(ask('nothing-here'))).toBe(404);
+    expect(await status(addPhoto('nothing-here', photo(1)))).toBe(404);
+  });
+});

@@ -1,0 +1,100 @@
+'use client';
+
+import { LoadingOutlined, PauseCircleOutlined, SoundOutlined } from '@ant-design/icons';
+import { App, Button, Segmented, Select } from 'antd';
+import { MOOD_RULES } from '../../core/music/moods.ts';
+import type { Format, Mood } from '../../core/piece/types.ts';
+import { VOICES } from '../../core/sound/speech.ts';
+import type { PieceOptions } from '../../server/sources/sources.ts';
+import { useAudition } from '../shared/use-audition.ts';
+
+/** Format, voice and music of the piece to be, and the button that makes it. */
+export function PieceOptionsBar({
+  options,
+  onChange,
+  sample,
+  silent = false,
+  disabled,
+  pending,
+  onMake,
+}: {
+  options: PieceOptions;
+  onChange: (options: PieceOptions) => void;
+  /** A line on which a voice can be heard. */
+  sample: string;
+  /** Nobody speaks in this piece. */
+  silent?: boolean;
+  disabled: boolean;
+  pending: boolean;
+  onMake: () => void;
+}) {
+  const { message } = App.useApp();
+  const audition = useAudition((m) => message.error(m));
+  return (
+    <footer className="begin__foot">
+      <div className="begin__choice">
+        <span>Format</span>
+        <Segmented
+          aria-label="Format"
+          value={options.format}
+          onChange={(v) => onChange({ ...options, format: v as Format })}
+          options={[
+            { value: '9:16', label: 'Tall 9:16' },
+            { value: '1:1', label: 'Square 1:1' },
+            { value: '16:9', label: 'Wide 16:9' },
+          ]}
+        />
+      </div>
+      {!silent && (
+        <div className="begin__choice">
+          <span>Voice</span>
+          <span className="begin__voice">
+            <Select
+              aria-label="Voice"
+              value={options.voice}
+              onChange={(voice) => onChange({ ...options, voice })}
+              style={{ width: 230 }}
+              options={VOICES.map((v) => ({ value: v.name, label: `${v.label}: ${v.describe}` }))}
+            />
+            <Button
+              aria-label={audition.state ? 'Stop listening' : 'Listen to this voice on one of your lines'}
+              icon={
+                audition.state?.phase === 'making' ? (
+                  <LoadingOutlined aria-hidden />
+                ) : audition.state ? (
+                  <PauseCircleOutlined aria-hidden />
+                ) : (
+                  <SoundOutlined aria-hidden />
+                )
+              }
+              onClick={() =>
+                audition.state
+                  ? audition.stop()
+                  : audition.listen(options.voice, 1, sample || 'This is how I sound when I read your words.')
+              }
+            />
+          </span>
+        </div>
+      )}
+      <div className="begin__choice">
+        <span>Music</span>
+        <Select
+          aria-label="Music"
+          value={options.mood}
+          onChange={(mood: Mood) => onChange({ ...options, mood })}
+          style={{ width: 230 }}
+          options={[
+            ...Object.entries(MOOD_RULES).map(([value, r]) => ({
+              value,
+              label: `${r.label}: ${r.describe.split(',')[0]}`,
+            })),
+            { value: 'none', label: 'No music' },
+          ]}
+        />
+      </div>
+      <Button type="primary" size="large" disabled={disabled} loading={pending} onClick={onMake}>
+        Make the first draft
+      </Button>
+    </footer>
+  );
+}

@@ -1,0 +1,161 @@
+'use client';
+
+import {
+  CheckOutlined,
+  LoadingOutlined,
+  RedoOutlined,
+  UndoOutlined,
+  WarningOutlined,
+} from '@ant-design/icons';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { App, Button, Tooltip } from 'antd';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { ShelfEntryView } from '../../server/shelf/view.ts';
+import type { StoredSource } from '../../server/sources/sources.ts';
+import { PieceOptionsBar } from '../begin/piece-options.tsx';
+import { api } from '../shared/api.ts';
+import { CannotOpen, Opening } from '../shared/opening.tsx';
+import { TopBar } from '../shared/top-bar.tsx';
+import { FactSheetForm } from './fact-sheet.tsx';
+import { PhotoSet } from './photo-set.tsx';
+import { SceneLines } from './scene-lines.tsx';
+import { SourceText } from './source-text.tsx';
+import { type Outline, useOutline } from './use-outline.ts';
+
+/** What was read, on one side; the scenes it will become, on the other. */
+export function OutlineScreen({ id }: { id: string }) {
+  const stored = useQuery({
+    queryKey: ['source', id],
+    queryFn: () => api<StoredSource>(`/api/sources/${id}`),
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 0,
+  });
+  if (stored.isPending) return <Opening what="The outline is being opened" />;
+  if (stored.isError)
+    return (
+      <CannotOpen
+        title="This outline cannot be opened"
+        error={stored.error}
+        onAgain={() => stored.refetch()}
+      />
+    );
+  return <OpenOutline stored={stored.data} />;
+}
+
+export function OpenOutline({ stored }: { stored: StoredSource }) {
+  const router = useRouter();
+  const { message } = App.useApp();
+  const outline = useOutline(stored);
+  const [assets, setAssets] = useState<ShelfEntryView[]>(stored.assets);
+  const byId = useMemo(() => new Map(assets.map((a) => [a.id, a])), [assets]);
+  const [pointed, setPointed] = useState<string | null>(null);
+  const { source, setSource } = outline;
+  const [fetching, setFetching] = useState(false);
+  const asked = useRef(false);
+  useEffect(() => {
+    if (asked.current || !source.pictures.some((p) => p.address && !p.assetId && !p.problem)) return;
+    asked.current = true;
+    setFetching(true);
+    api<StoredSource>(`/api/sources/${stored.id}/pictures`, { method: 'POST' })
+      .then((now) => {
+        setSource(now.source);
+        setAssets(now.assets);
+      })
+      .catch((e) =>
+        message.warning(`The pictures of the page could not be fetched. ${(e as Error).message}`, 6),
+      )
+      .finally(() => setFetching(false));
+  }, [stored.id, source.pictures, setSource, message]);
+  useKeys(outline);
+  const make = useMutation({
+    mutationFn: async () => {
+      await outline.flush();
+      return api<{ id: string }>(`/api/sources/${stored.id}/piece`, { method: 'POST' });
+    },
+    onSuccess: ({ id }) => router.push(`/piece/${id}`),
+    onError: (e) => message.error(e.message, 6),
+  });
+  const photos = source.kind === 'photos';
+  return (
+    <>
+      <TopBar>
+        <OutlineState outline={outline} />
+      </TopBar>
+      <main className={`outline${photos ? ' outline--photos' : ''}`}>
+        {photos ? (
+          <PhotoSet outline={outline} byId={byId} addAsset={(a) => setAssets((all) => [...all, a])} />
+        ) : (
+          <>
+            <section className="outline__source" aria-label="What was read">
+              {source.kind === 'product' && source.facts ? (
+                <FactSheetForm outline={outline} byId={byId} fetching={fetching} />
+              ) : (
+                <SourceText outline={outline} byId={byId} pointed={pointed} fetching={fetching} />
+              )}
+            </section>
+            <SceneLines outline={outline} byId={byId} onPoint={setPointed} />
+          </>
+        )}
+        <PieceOptionsBar
+          options={outline.options}
+          onChange={outline.setOptions}
+          sample={outline.lines.find((l) => l.layout === 'caption')?.shown ?? ''}
+          silent={photos}
+          disabled={!outline.lines.length}
+          pending={make.isPending || make.isSuccess}
+          onMake={() => make.mutate()}
+        />
+      </main>
+    </>
+  );
+}
+
+function useKeys(outline: Outline): void {
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (!(e.ctrlKey || e.metaKey) || e.altKey) return;
+      const key = e.key.toLowerCase();
+      if (key === 'z' && !e.shiftKey) outline.undo();
+      else if (key === 'y' || (key === 'z' && e.shiftKey)) outline.redo();
+      else return;
+      e.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [outline]);
+}
+
+function OutlineState({ outline }: { outline: Outline }) {
+  const { saved } = outline;
+  return (
+    <div className="outline__state">
+      <output className={`saved saved--${saved}`}>
+        {saved === 'saved' ? (
+          <CheckOutlined aria-hidden />
+        ) : saved === 'saving' ? (
+          <LoadingOutlined aria-hidden />
+        ) : (
+          <WarningOutlined aria-hidden />
+        )}{' '}
+        {{ saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet' }[saved]}
+      </output>
+      <Tooltip title="Undo">
+        <Button
+          aria-label="Undo"
+          icon={<UndoOutlined aria-hidden />}
+          disabled={!outline.canUndo}
+          onClick={outline.undo}
+        />
+      </Tooltip>
+      <Tooltip title="Redo">
+        <Button
+          aria-label="Redo"
+          icon={<RedoOutlined aria-hidden />}
+          disabled={!outline.canRedo}
+          onClick={outline.redo}
+        />
+      </Tooltip>
+    </div>
+  );
+}

@@ -1,0 +1,90 @@
+'use client';
+
+import { useQueryClient } from '@tanstack/react-query';
+import { App } from 'antd';
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef } from 'react';
+import { choosePicture, type Wanted } from '../../core/piece/pictures.ts';
+import { AUTO_FRAMING } from '../../core/piece/types.ts';
+import type { ShelfEntryView } from '../../server/shelf/view.ts';
+import { api } from '../shared/api.ts';
+import { addAssets, useShelf } from '../shared/use-shelf.ts';
+import { type Sending, useUploads } from '../shared/use-uploads.ts';
+import { usePiece } from './context.ts';
+
+interface Bring {
+  uploads: ReturnType<typeof useUploads>;
+  /** Brings files onto the shelf; the first one also into a scene, when one is named. */
+  bring(files: File[], sceneId: string | null): void;
+}
+
+const BringContext = createContext<Bring | null>(null);
+
+export function useBring(): Bring {
+  const value = useContext(BringContext);
+  if (!value) throw new Error('useBring is used outside the piece screen.');
+  return value;
+}
+
+/** How long to wait before asking again how far the copy of a clip is. */
+const ASK_AGAIN_MS = 1500;
+
+/** How a picture is shown when it is chosen: all of a logo, on its own ground. */
+export const wantedOf = (entry: ShelfEntryView): Wanted => ({
+  assetId: entry.id,
+  ...(entry.cutOut
+    ? { framing: { ...AUTO_FRAMING, fit: 'whole', surround: entry.colours[0] ?? '#ffffff', move: 'still' } }
+    : {}),
+});
+
+/** Own pictures and clips on their way; they go on arriving while the writer does something else. */
+export function BringProvider({ children }: { children: ReactNode }) {
+  const { store, apply } = usePiece();
+  const { message } = App.useApp();
+  const client = useQueryClient();
+  const wanted = useRef(new Map<File, string>());
+  const arrived = useCallback(
+    async (one: Sending, assetId: string) => {
+      const entry = await api<ShelfEntryView>(`/api/shelf/pictures/${assetId}`);
+      addAssets(client, [entry]);
+      void client.invalidateQueries({ queryKey: ['search'] });
+      const scene = store.state.piece.scenes.find((s) => s.id === wanted.current.get(one.file));
+      if (scene) apply(choosePicture(scene, wantedOf(entry)));
+      else message.success(`“${entry.title}” is on your shelf.`, 2);
+    },
+    [client, store, apply, message],
+  );
+  const uploads = useUploads(arrived);
+  const { add } = uploads;
+  const bring = useCallback(
+    (files: File[], sceneId: string | null) => {
+      const real = files.filter((f) => !/^\.|^(thumbs\.db|desktop\.ini)$/i.test(f.name));
+      if (sceneId && real[0]) wanted.current.set(real[0], sceneId);
+      add(real);
+    },
+    [add],
+  );
+  useClipsBecomePlayable();
+  const value = useMemo(() => ({ uploads, bring }), [uploads, bring]);
+  return <BringContext.Provider value={value}>{children}</BringContext.Provider>;
+}
+
+/** Asks how far the copies for playing are, until each clip that is known can be played. */
+function useClipsBecomePlayable(): void {
+  const client = useQueryClient();
+  const { byId } = useShelf();
+  const waiting = [...byId.values()]
+    .filter((e) => e.clip && e.clip.done < 1 && !e.clip.failed)
+    .map((e) => e.id);
+  const key = waiting.join();
+  useEffect(() => {
+    if (!key) return;
+    const timer = setInterval(() => {
+      for (const id of key.split(','))
+        void api<ShelfEntryView>(`/api/shelf/pictures/${id}`).then(
+          (e) => addAssets(client, [e]),
+          () => undefined,
+        );
+    }, ASK_AGAIN_MS);
+    return () => clearInterval(timer);
+  }, [key, client]);
+}
