@@ -57,14 +57,24 @@ export async function stored(page: Page, id: string) {
 
 /** What axe finds on the page against WCAG 2.2 AA: nothing. */
 export async function accessible(page: Page, where: string): Promise<void> {
-  // Colours are judged when nothing moves any more.
-  await page.evaluate(() =>
-    Promise.allSettled(
+  // Colours are judged when nothing moves any more. One motion may begin at the end of another
+  // (the plate of the chosen pass slides, then its label takes its colour), so it must hold for
+  // some frames one after the other.
+  await page.waitForFunction(() => {
+    const moving =
+      document.querySelector('.ant-segmented-thumb') !== null ||
       document
         .getAnimations()
-        .map((a) => (a.effect?.getTiming().iterations === Number.POSITIVE_INFINITY ? null : a.finished)),
-    ),
-  );
+        .some(
+          (a) => a.playState !== 'finished' && a.effect?.getTiming().iterations !== Number.POSITIVE_INFINITY,
+        );
+    const seen = window as typeof window & { framesAtRest?: number };
+    seen.framesAtRest = moving ? 0 : (seen.framesAtRest ?? 0) + 1;
+    return seen.framesAtRest > 6;
+  });
+  await page.evaluate(() => {
+    (window as typeof window & { framesAtRest?: number }).framesAtRest = 0;
+  });
   const { violations } = await new AxeBuilder({ page })
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
     .analyze();
