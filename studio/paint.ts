@@ -2,6 +2,7 @@ import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
+import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import sharp from 'sharp';
 import { type CatalogueEntry, type CatalogueFile, packVector } from '../src/server/shelf/catalogue.ts';
@@ -13,11 +14,30 @@ import { paintTextures } from './textures.ts';
 
 /**
  * Paints the shelf: `tsx studio/paint.ts FOLDER [id,id…]`. Pictures that are there already are kept unless they are
- * named. The catalogue file is written anew each time.
+ * named. Each processor paints a share in a process of its own; then the catalogue file is written anew.
  */
-const [folder = 'shelf', only] = process.argv.slice(2);
-const named = only?.split(',');
+const [folder = 'shelf', only, share] = process.argv.slice(2);
+let named = only ? only.split(',') : [];
 await mkdir(folder, { recursive: true });
+if (share) {
+  const [part, parts] = share.split('/').map(Number);
+  for (const [i, row] of CATALOGUE.entries())
+    if (i % parts === part) for (const view of ['wide', 'tall'] as const) await paintView(row, view);
+  process.exit(0);
+}
+const parts = availableParallelism();
+const codes = await Promise.all(
+  Array.from({ length: parts }, (_, part) => {
+    const child = spawn(
+      process.execPath,
+      [...process.execArgv, process.argv[1], folder, only ?? '', `${part}/${parts}`],
+      { stdio: 'inherit' },
+    );
+    return new Promise((done) => child.on('close', done));
+  }),
+);
+if (codes.some((code) => code !== 0)) process.exit(1);
+named = [];
 
 const entries: CatalogueEntry[] = [];
 for (const row of CATALOGUE) {
@@ -26,7 +46,7 @@ for (const row of CATALOGUE) {
     `${row.title}. ${row.description}`,
     row.tags.join(', '),
   ]);
-  const suits = suitsOf(row.id);
+  const suits = suitsOf(row);
   const suitVectors = await embedder.embed(suits);
   const { id, kind, title, description, tags, motif, slots, people, mood, setting, time, room } = row;
   entries.push({
@@ -66,7 +86,7 @@ async function paintView(row: CatalogueRow, view: View) {
   const name = `${row.id}-${view}.${row.kind === 'loop' ? 'mp4' : 'webp'}`;
   const thumb = `${row.id}-${view}-thumb.webp`;
   const target = path.join(folder, name);
-  if (named?.includes(row.id) || !existsSync(target) || !existsSync(path.join(folder, thumb))) {
+  if (named.includes(row.id) || !existsSync(target) || !existsSync(path.join(folder, thumb))) {
     const began = Date.now();
     const still = row.kind === 'still' ? paintStill(row, view) : null;
     if (still)

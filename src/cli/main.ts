@@ -5,6 +5,7 @@ import { UsageError } from './usage.ts';
 const COMMANDS: Record<string, (argv: string[]) => Promise<void>> = {
   demo: async () => (await import('./demo.ts')).demo(),
   make,
+  bring: async (argv) => (await import('./bring.ts')).bring(argv),
   test: async (argv) => (await import('./test.ts')).test(argv),
   bench: async () => (await import('./bench.ts')).bench(),
   paint: async (argv) => (await import('./paint.ts')).paint(argv),
@@ -15,6 +16,7 @@ const USAGE = `usage: nabbet ${Object.keys(COMMANDS).join(' | ')}
   test    runs all tests (or: test lint | unit | e2e)
   bench   measures speed and quality, prints ratios
   paint   paints the shelf again (or: paint ID,ID)
+  bring   puts the photos, clips and logos of a folder on the shelf: bring FOLDER
   make    ${MAKE_USAGE.replace('usage: nabbet make ', '')}`;
 
 const [name = '', ...argv] = process.argv.slice(2);

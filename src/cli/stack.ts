@@ -78,9 +78,9 @@ export async function startStack(say: (line: string) => void, seed: () => Promis
   const stop = async () => {
     if (stopping) return;
     stopping = true;
-    await Promise.all([...children.values()].map((c) => end(c, 8000)));
+    await Promise.all([...children.values()].map((c) => endProcess(c, 8000)));
     await closeDatabase();
-    await end(database, 15_000);
+    await endProcess(database, 15_000);
   };
   const keepRunning = (name: string, args: string[]) => {
     const log = openSync(dataPath(`${name}.log`), 'a');
@@ -139,7 +139,7 @@ async function warmUp(url: string): Promise<void> {
 }
 
 /** Asks a process to end, and makes it end when it does not. */
-async function end(child: ChildProcess, patienceMs: number): Promise<void> {
+export async function endProcess(child: ChildProcess, patienceMs: number): Promise<void> {
   if (child.exitCode !== null || child.signalCode !== null) return;
   const gone = new Promise((r) => child.once('exit', r));
   child.kill('SIGTERM');

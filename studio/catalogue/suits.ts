@@ -1,3 +1,6 @@
+import type { CatalogueRow } from './row.ts';
+import { USES } from './uses.ts';
+
 /**
  * Lines as people write them for which a picture is used: what it stands for, not what is in it. By row id, or by the start
  * of one, so that variants and loops of a picture share them.
@@ -461,11 +464,15 @@ export const SUITS: Record<string, string[]> = {
   'snow-loop': ['Cold days.', 'It snowed all night.', 'Winter in town.'],
 };
 
-/** The lines for a row: those of its id, or of the longest start of it. */
-export function suitsOf(id: string): string[] {
-  const keys = Object.keys(SUITS).filter((k) => id === k || id.startsWith(`${k}-`));
+/** What stands under the id, or under its longest start; under that of the still when a loop has none. */
+function underId<T>(of: Record<string, T>, id: string): T | undefined {
+  const keys = Object.keys(of).filter((k) => id === k || id.startsWith(`${k}-`));
   const key = keys.sort((a, b) => b.length - a.length)[0];
   const still = id.replace(/-loop$/, '');
-  const near = Object.keys(SUITS).find((k) => k.startsWith(`${still}-`));
-  return SUITS[key ?? near ?? ''] ?? [];
+  return of[key ?? Object.keys(of).find((k) => k.startsWith(`${still}-`)) ?? ''];
+}
+
+/** The lines for which a row is used. */
+export function suitsOf({ id, suits }: Pick<CatalogueRow, 'id' | 'suits'>): string[] {
+  return [...new Set([...(suits ?? underId(SUITS, id) ?? []), ...(underId(USES, id)?.split('|') ?? [])])];
 }

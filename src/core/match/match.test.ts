@@ -117,7 +117,7 @@ describe('nab', () => {
     const lines = ['boat one', 'boat two', 'boat three'].map((t, i) =>
       line(`s${i}`, `The ${t} on the water.`),
     );
-    const out = nab(index, lines, ['boat']);
+    const out = nab(index, lines, { taken: ['boat'] });
     const ids = Object.values(out).map((c) => c.assetId);
     expect(new Set(ids).size).toBe(3);
     expect(ids).not.toContain('boat');

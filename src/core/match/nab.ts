@@ -1,5 +1,6 @@
 import { type PictureChoice, plainUse } from '../piece/types.ts';
 import { assign } from './assign.ts';
+import type { Liking } from './liking.ts';
 import type { ShelfIndex } from './score.ts';
 import type { MatchLine, Scored, ShelfItem } from './types.ts';
 
@@ -11,10 +12,14 @@ export const NAB = {
   samePaletteNextTo: 0.012,
   /** Taken off for each use of a picture before this one, when there are more lines than pictures. */
   repeat: 0.5,
+  /** Taken off a third still, or a third moving one, in a row. */
+  thirdOfKind: 0.02,
+  /** Added to a picture that came with the words. */
+  brought: 0.12,
   alternatives: 3,
   /** Score at which a choice is a guess, and at which it is certain. */
-  guess: 0.16,
-  certain: 0.52,
+  guess: 0.42,
+  certain: 0.82,
 } as const;
 
 /** So many pictures are looked at for each line; of a large shelf the rest is too far away. */
@@ -22,21 +27,48 @@ const RANKED = 120;
 /** Value of a picture that is not among those looked at for a line. */
 const FAR = -10;
 
+/** Whether what is said of a picture has to do with the line at all. */
+const speaksOf = (s: Scored): boolean => s.meaning > 0.4 || s.hits.some((h) => h.close >= 0.6);
+
 /** Confidence under which a choice is shown as weak. */
 export const WEAK = 0.35;
 
+export interface NabOptions {
+  /** Pictures that stay where the writer put them. */
+  taken?: readonly string[];
+  /** Pictures that may be chosen; all by default. */
+  allow?: (item: ShelfItem) => boolean;
+  /** What a picture has for it besides its meaning, added to its score. */
+  liking?: Liking;
+  /** Pictures that came with the words of this very piece; they go before others that fit as well. */
+  beside?: ShelfIndex;
+}
+
 /**
  * Chooses a picture for every line at once: the assignment with the best total, no picture twice while others are
- * left, then improved by exchanges so that pictures of one motif or one light do not crowd. taken: pictures that stay
- * where the writer put them; allow: pictures that may be chosen. Determined by its input.
+ * left, then improved by exchanges so that pictures of one motif or one light do not crowd, and stills and moving ones
+ * take turns. Determined by its input.
  */
 export function nab(
   index: ShelfIndex,
   lines: readonly MatchLine[],
-  taken: readonly string[] = [],
-  allow: (item: ShelfItem) => boolean = () => true,
+  { taken = [], allow = () => true, liking = () => 0, beside }: NabOptions = {},
 ): Record<string, PictureChoice> {
-  const ranked = lines.map((line) => index.rank(line, { limit: Math.max(RANKED, 2 * lines.length), allow }));
+  const limit = Math.max(RANKED, 2 * lines.length);
+  const ranked = lines.map((line) => {
+    const brought = (beside?.rank(line, { limit }) ?? []).filter(speaksOf);
+    const shelf = index.rank(line, { limit, allow });
+    const liked = (s: Scored, more: number): Scored => ({
+      ...s,
+      score: s.score + more + liking(s.item, line.sceneId),
+      liking: more + liking(s.item, line.sceneId),
+    });
+    const both = [...brought.map((s) => liked(s, NAB.brought)), ...shelf.map((s) => liked(s, 0))];
+    // A picture that came with the words may stand on the shelf too: the better of both counts.
+    return [...new Map(both.sort((x, y) => x.score - y.score).map((s) => [s.item.id, s])).values()].sort(
+      (x, y) => y.score - x.score,
+    );
+  });
   if (!lines.length || !index.items.length) return {};
   const near = new Set(ranked.flatMap((r) => r.map((s) => s.item)));
   const items = [...near].filter((it) => !taken.includes(it.id));
@@ -55,17 +87,18 @@ export function nab(
     lines.flatMap((line, r) => {
       const best = scoreOf[r]?.get(chosen[r] ?? '') ?? ranked[r]?.[0];
       if (!best) return [];
-      const others = (ranked[r] ?? []).filter(
-        (s) => s.item.id !== best.item.id && s.item.group !== best.item.group,
-      );
-      const near = (ranked[r] ?? []).filter((s) => s.item.id !== best.item.id);
-      const alternatives = [...new Set([...others.slice(0, NAB.alternatives), ...near])].slice(
-        0,
-        NAB.alternatives,
-      );
+      const alternatives = variedAfter(best, ranked[r] ?? []);
       return [[line.sceneId, choice(best, alternatives)]];
     }),
   );
+}
+
+/** The next best pictures, of motifs that differ from the best one and from each other as long as there are any. */
+function variedAfter(best: Scored, ranked: readonly Scored[]): Scored[] {
+  const rest = ranked.filter((s) => s.item.id !== best.item.id);
+  const seen = new Set([best.item.group]);
+  const other = rest.filter((s) => !seen.has(s.item.group) && seen.add(s.item.group));
+  return [...new Set([...other.slice(0, NAB.alternatives), ...rest])].slice(0, NAB.alternatives);
 }
 
 function choice(best: Scored, alternatives: Scored[]): PictureChoice {
@@ -73,7 +106,7 @@ function choice(best: Scored, alternatives: Scored[]): PictureChoice {
     ...plainUse(best.item.id),
     by: 'nab',
     reason: reasonOf(best),
-    confidence: Math.round(confidenceOf(best.score) * 100) / 100,
+    confidence: Math.round(confidenceOf(best.score - (best.liking ?? 0)) * 100) / 100,
     found: [...new Set(best.hits.map((h) => h.word))].slice(0, 6),
     alternatives: alternatives.map((s) => ({ assetId: s.item.id, reason: reasonOf(s) })),
   };
@@ -88,7 +121,7 @@ export function reasonOf(s: Scored): string {
     .slice(0, 3)
     .map((h) => (h.close === 1 ? `“${h.word}” is in it` : `“${h.word}” is close to “${h.tag}”`));
   const meaning = `meaning ${Math.round(s.meaning * 100)} %`;
-  return [...words, meaning].join(' · ');
+  return [...(s.item.from ? [s.item.from] : []), ...words, meaning].join(' · ');
 }
 
 function improve(
@@ -111,6 +144,14 @@ function improve(
       if (o && me && o.group === me.group) v -= Math.abs(k - r) === 1 ? NAB.sameGroupNextTo : NAB.sameGroup;
       if (o && me && Math.abs(k - r) === 1 && o.palette === me.palette) v -= NAB.samePaletteNextTo;
     });
+    const kindAt = (k: number) => item(chosen[k])?.kind;
+    const kind = item(id)?.kind;
+    for (const [p, q] of [
+      [r - 2, r - 1],
+      [r - 1, r + 1],
+      [r + 1, r + 2],
+    ] as const)
+      if (kind && kindAt(p) === kind && kindAt(q) === kind) v -= NAB.thirdOfKind;
     return v;
   };
   for (let round = 0; round < 4; round++) {

@@ -1,12 +1,18 @@
 import { contentWords, stem, weightOf } from '../text/tokens.ts';
 import type { MatchLine, Scored, ShelfItem, Vector, WordHit } from './types.ts';
+import type { Kin } from './wordnet.ts';
 
-/** Weights and thresholds of the score, tuned on studio/fixtures/match. */
+/**
+ * Weights and thresholds of the score. Those of meaning, suits and words were learned on studio/fixtures/match (softmax
+ * over the shelf for each line, six-fold cross-validation) and scaled so that a perfect match comes near to 1.
+ */
 export const MATCH = {
-  meaningWeight: 0.6,
-  wordsWeight: 0.4,
+  /** Likeness to what the picture shows and to its tags; to a line for which it is used; words that are met. */
+  meaningWeight: 0.71,
+  suitsWeight: 0.48,
+  wordsWeight: 0.2,
   /** Share of the tags' vector in the meaning of a picture. */
-  tagsShare: 0.45,
+  tagsShare: 0.8,
   /** Share of the written line beside a wish. */
   lineBesideWish: 0.15,
   /** Share of the neighbours beside a line, and of the whole script beside a title. */
@@ -15,12 +21,14 @@ export const MATCH = {
   /** Two words closer than this count as related. */
   softFrom: 0.62,
   /** A related word counts this much of an equal one. */
-  softWorth: 0.8,
+  softWorth: 0.74,
+  /** A word that a dictionary puts near to one that is nowhere on the shelf counts this much of what the dictionary says. */
+  kinWorth: 0.6,
+  /** Share that a picture loses among the results when one of its motif is better, and again for a second one. */
+  alike: 0.1,
   titleWorth: 0.95,
-  /** A line that is like one for which the picture is used counts this much of being like its description. */
-  suitsWorth: 0.5,
-  suitsWordWorth: 0.5,
-  descriptionWorth: 0.5,
+  descriptionWorth: 0.95,
+  suitsWordWorth: 0.9,
 } as const;
 
 export const dot = (a: Vector, b: Vector): number => {
@@ -37,6 +45,40 @@ function plainDots(rows: readonly Vector[]): (query: Vector) => Float64Array {
 /** The meaning of a picture: of what it shows, with a share of its tags. */
 const meaningOf = ({ textVector, tagsVector }: ShelfItem): Vector =>
   textVector.map((x, k) => (1 - MATCH.tagsShare) * x + MATCH.tagsShare * (tagsVector[k] ?? 0));
+
+/** What a picture brings to an index. It is kept with the picture, so that the next index is made of it quickly. */
+interface Prepared {
+  meaning: Vector;
+  /** By stem. */
+  words: Map<string, { worth: number; tag: string }>;
+}
+const prepared = new WeakMap<ShelfItem, Prepared>();
+
+function prepare(item: ShelfItem): Prepared {
+  const known = prepared.get(item);
+  if (known) return known;
+  const words: Prepared['words'] = new Map();
+  const add = (text: string, worth: number, whole: boolean) => {
+    for (const w of contentWords(text))
+      if (!words.has(w.stem)) words.set(w.stem, { tag: whole ? text : w.text.toLowerCase(), worth });
+  };
+  for (const tag of item.tags) {
+    words.set(stem(tag), { tag, worth: 1 });
+    if (tag.includes(' ')) add(tag, 0.8, true);
+  }
+  add(item.title, MATCH.titleWorth, false);
+  add(item.description, MATCH.descriptionWorth, false);
+  for (const { text } of item.suits ?? []) add(text, MATCH.suitsWordWorth, false);
+  const fresh = { meaning: meaningOf(item), words };
+  prepared.set(item, fresh);
+  return fresh;
+}
+
+/** Words of a picture worth less than this are not met by way of a dictionary: they are not what it shows. */
+const KIN_FROM = 0.8;
+
+/** So many of the first results are varied; the rest stays in the order of the score. */
+const VARIED = 60;
 
 /** Words whose related tags are remembered. */
 const RELATED_KEPT = 20_000;
@@ -90,30 +132,26 @@ export class ShelfIndex {
   ) {
     this.items = items;
     this.tagVectors = tagVectors;
-    const suits = items.flatMap((item, i) => (item.suits ?? []).map(({ vector }) => ({ i, vector })));
+    // A picture of which nobody said for what it is used is used for what its words say.
+    const suits = items.flatMap((item, i) =>
+      (item.suits?.map((s) => s.vector) ?? [item.textVector, item.tagsVector]).map((vector) => ({
+        i,
+        vector,
+      })),
+    );
     this.suitsOf = Int32Array.from(suits, (s) => s.i);
-    this.similar = similarities([...items.map(meaningOf), ...suits.map((s) => s.vector)]);
+    this.similar = similarities([
+      ...items.map((item) => prepare(item).meaning),
+      ...suits.map((s) => s.vector),
+    ]);
     items.forEach((item, i) => {
       this.addWords(item, i);
     });
   }
 
   private addWords(item: ShelfItem, i: number): void {
-    const found = new Map<string, Posting>();
-    const add = (text: string, worth: number, whole: boolean) => {
-      for (const w of contentWords(text))
-        if (!found.has(w.stem))
-          found.set(w.stem, { item: i, tag: whole ? text : w.text.toLowerCase(), worth });
-    };
-    for (const tag of item.tags) {
-      found.set(stem(tag), { item: i, tag, worth: 1 });
-      if (tag.includes(' ')) add(tag, 0.8, true);
-      push(this.tagged, tag, i);
-    }
-    add(item.title, MATCH.titleWorth, false);
-    add(item.description, MATCH.descriptionWorth, false);
-    for (const { text } of item.suits ?? []) add(text, MATCH.suitsWordWorth, false);
-    for (const [s, posting] of found) push(this.postings, s, posting);
+    for (const tag of item.tags) push(this.tagged, tag, i);
+    for (const [s, { tag, worth }] of prepare(item).words) push(this.postings, s, { item: i, tag, worth });
   }
 
   /** Inverse document frequency; words that are nowhere on the shelf weigh as an average one. */
@@ -137,11 +175,12 @@ export class ShelfIndex {
       for (const [i, m] of of) overlap[i] = (overlap[i] as number) + m.worth * (weights[k] as number);
     });
     const whole = total * 0.5 + 0.5 * Math.min(total, 3);
-    const meaning = this.meanings(queryOf(line));
+    const { meaning, suits } = this.meanings(queryOf(line));
     const scores = new Float64Array(n);
     for (let i = 0; i < n; i++) {
-      const byWords = (overlap[i] as number) / whole;
-      const byMeaning = meaning[i] as number;
+      const byWords = MATCH.wordsWeight * Math.min(1, (overlap[i] as number) / whole);
+      const byMeaning =
+        MATCH.meaningWeight * (meaning[i] as number) + MATCH.suitsWeight * (suits[i] as number);
       scores[i] =
         allow && !allow(this.items[i] as ShelfItem)
           ? Number.NEGATIVE_INFINITY
@@ -149,24 +188,38 @@ export class ShelfIndex {
             ? byWords
             : use === 'meaning'
               ? byMeaning
-              : MATCH.meaningWeight * byMeaning + MATCH.wordsWeight * Math.min(1, byWords);
+              : byMeaning + byWords;
     }
-    const order = best(scores, limit, (a, b) =>
+    const order = best(scores, Math.max(limit, VARIED), (a, b) =>
       (this.items[a] as ShelfItem).id < (this.items[b] as ShelfItem).id ? -1 : 1,
     );
-    return order.map((i): Scored => {
-      const item = this.items[i] as ShelfItem;
-      const hits = words.flatMap((w, k): WordHit[] => {
-        const m = met[k]?.get(i);
-        return m ? [{ word: w.text, tag: m.tag, close: m.close }] : [];
+    return this.varied(order, scores)
+      .slice(0, limit)
+      .map((i): Scored => {
+        const item = this.items[i] as ShelfItem;
+        const hits = words.flatMap((w, k): WordHit[] => {
+          const m = met[k]?.get(i);
+          return m ? [{ word: w.text, tag: m.tag, close: m.close }] : [];
+        });
+        return {
+          item,
+          score: scores[i] as number,
+          meaning: Math.max(meaning[i] as number, suits[i] as number),
+          hits: (hits.length ? hits : closestWord(words, line, item)).sort((a, b) => b.close - a.close),
+        };
       });
-      return {
-        item,
-        score: scores[i] as number,
-        meaning: meaning[i] as number,
-        hits: (hits.length ? hits : closestWord(words, line, item)).sort((a, b) => b.close - a.close),
-      };
+  }
+
+  /** The first ones with the later pictures of one motif put back a little, so that what is offered is not all alike. */
+  private varied(order: readonly number[], scores: Float64Array): number[] {
+    const before = new Map<string, number>();
+    const first = order.slice(0, VARIED).map((i) => {
+      const { group, id } = this.items[i] as ShelfItem;
+      const n = before.get(group || id) ?? 0;
+      before.set(group || id, n + 1);
+      return { i, score: (scores[i] as number) * (1 - MATCH.alike * Math.min(2, n)) };
     });
+    return [...first.sort((a, b) => b.score - a.score).map((x) => x.i), ...order.slice(VARIED)];
   }
 
   /** Pictures that are like one of the shelf, best first: by what they show and by their words. */
@@ -178,9 +231,9 @@ export class ShelfIndex {
     const at = this.items.findIndex((x) => x.id === id);
     const of = this.items[at];
     if (!of) return [];
-    const row = meaningOf(of);
+    const row = prepare(of).meaning;
     const length = Math.hypot(...row) || 1;
-    const meaning = this.meanings(row.map((v) => v / length));
+    const { meaning } = this.meanings(row.map((v) => v / length));
     const scores = Float64Array.from(meaning, (m, i) =>
       i === at || (allow && !allow(this.items[i] as ShelfItem)) ? Number.NEGATIVE_INFINITY : m,
     );
@@ -192,31 +245,43 @@ export class ShelfIndex {
     }));
   }
 
-  /** Similarity of every picture to a query, not below 0. */
-  private meanings(query: Vector): Float64Array {
+  /** Similarity of a query to every picture, and to the line for which it is used that is most like it; not below 0. */
+  private meanings(query: Vector): { meaning: Float64Array; suits: Float64Array } {
     const all = this.similar(query);
     const n = this.items.length;
-    const out = all.slice(0, n).map((x) => Math.max(0, x));
+    const suits = new Float64Array(n);
     this.suitsOf.forEach((i, k) => {
-      const like = MATCH.suitsWorth * (all[n + k] as number);
-      if (like > (out[i] as number)) out[i] = like;
+      suits[i] = Math.max(suits[i] as number, all[n + k] as number);
     });
-    return out;
+    return { meaning: all.slice(0, n).map((x) => Math.max(0, x)), suits };
   }
 
   /** For each word of the line, the pictures that have it or a related tag, and the best way it is met in each. */
   private meetings(line: MatchLine, words: readonly { text: string; stem: string }[]): Map<number, Met>[] {
-    return words.map((w, k) => {
+    return words.map((w, at) => {
       const of = new Map<number, Met>();
       for (const p of this.postings.get(w.stem) ?? [])
         of.set(p.item, { worth: p.worth, tag: p.tag, close: 1 });
-      for (const [tag, close] of this.softTags(w.text, line.wordVectors[k])) {
-        const worth = MATCH.softWorth * (close - 0.2);
-        for (const i of this.tagged.get(tag) ?? [])
-          if (worth > (of.get(i)?.worth ?? 0)) of.set(i, { worth, tag, close });
-      }
+      // What a dictionary knows of a word that is nowhere on the shelf is surer than a likeness of single words.
+      if (of.size === 0) this.meetKin(line.kin?.[at] ?? [], of);
+      if (of.size === 0 || this.postings.has(w.stem))
+        for (const [tag, close] of this.softTags(w.text, line.wordVectors[at])) {
+          const worth = MATCH.softWorth * (close - 0.2);
+          for (const i of this.tagged.get(tag) ?? [])
+            if (worth > (of.get(i)?.worth ?? 0)) of.set(i, { worth, tag, close });
+        }
       return of;
     });
+  }
+
+  /** Adds the pictures that show something near to a word, by what a dictionary says. */
+  private meetKin(kin: readonly Kin[], of: Map<number, Met>): void {
+    for (const k of kin)
+      for (const p of this.postings.get(stem(k.word)) ?? []) {
+        const worth = MATCH.kinWorth * k.worth * p.worth;
+        if (p.worth >= KIN_FROM && worth > (of.get(p.item)?.worth ?? 0))
+          of.set(p.item, { worth, tag: p.tag, close: 0.9 * k.worth });
+      }
   }
 
   /** The single tags that are related to a word and how close; worked out once a word. */

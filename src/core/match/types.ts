@@ -1,3 +1,5 @@
+import type { Kin } from './wordnet.ts';
+
 /** A unit vector of the sentence model; similarity is the dot product. */
 export type Vector = Float32Array;
 
@@ -16,6 +18,8 @@ export interface ShelfItem {
   tagsVector: Vector;
   /** Lines for which the picture is used, though what they say is not in it, with their meaning. */
   suits?: readonly { text: string; vector: Vector }[];
+  /** Where it came from, for the reason: "from the source"; undefined for what stands on the shelf. */
+  from?: string;
 }
 
 /** A line that wants a picture. */
@@ -30,6 +34,8 @@ export interface MatchLine {
   wishVector: Vector | null;
   /** Meaning of each content word, in the order of contentWords(wish || text). */
   wordVectors: Vector[];
+  /** Words near to each content word, in the same order; without it only stems and meanings are compared. */
+  kin?: readonly (readonly Kin[])[];
 }
 
 /** One word of a line and what it met in a picture. */
@@ -47,4 +53,6 @@ export interface Scored {
   /** Similarity of the whole line to the picture, 0 to 1. */
   meaning: number;
   hits: WordHit[];
+  /** Part of the score that does not come from meaning and words. */
+  liking?: number;
 }

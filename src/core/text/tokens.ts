@@ -69,8 +69,24 @@ function stemOf(word: string): string {
     .toLowerCase()
     .replace(/['’]s$/, '')
     .replace(/['’]/g, '');
-  return stemmer(plain);
+  return stemmer(IRREGULAR.get(plain) ?? plain);
 }
+
+/** Forms that the stemmer cannot lead back, with their base form; "leaves" of a tree are meant more often than "leave". */
+const IRREGULAR = new Map(
+  `ate eat, began begin, bought buy, brought bring, broke break, broken break, built build, caught catch, chose choose,
+  chosen choose, drank drink, drawn draw, drew draw, driven drive, drove drive, eaten eat, fallen fall, fed feed, fell fall,
+  felt feel, flew fly, flown fly, fought fight, found find, froze freeze, frozen freeze, gave give, grew grow, grown grow,
+  held hold, hid hide, hidden hide, kept keep, knew know, known know, left leave, lost lose, meant mean, met meet, paid pay,
+  ran run, ridden ride, risen rise, rode ride, rose rise, sang sing, sat sit, seen see, sent send, shaken shake, shook shake,
+  shot shoot, slept sleep, sold sell, spent spend, spoke speak, spoken speak, stole steal, stolen steal, stood stand,
+  stuck stick, sung sing, swam swim, swum swim, taught teach, thought think, threw throw, thrown throw, torn tear, tore tear,
+  understood understand, woke wake, woken wake, won win, wore wear, worn wear, written write, wrote write,
+  calves calf, children child, feet foot, geese goose, halves half, knives knife, leaves leaf, loaves loaf, men man,
+  mice mouse, shelves shelf, teeth tooth, thieves thief, wives wife, wolves wolf, women woman`
+    .split(/,\s+/)
+    .map((pair) => pair.split(' ') as [string, string]),
+);
 
 /** The words of a text that carry its meaning, with place and stem. */
 export function contentWords(text: string): (Token & { stem: string })[] {

@@ -275,6 +275,11 @@ export async function proxyState(id: string): Promise<{ done: number; failed: st
   return making.get(id) ?? { done: 0, failed: null };
 }
 
+/** Waits until every proxy that was begun in this process is made, or has failed. */
+export async function proxiesMade(): Promise<void> {
+  while ([...making.values()].some((m) => !m.failed)) await oneAtATime(async () => undefined);
+}
+
 /** Has the proxy of a clip made, if it is not there and not on its way. One at a time, and gently. */
 export async function ensureProxy(id: string): Promise<void> {
   if (making.has(id) || (await assetFile(id, 'proxy'))) return;

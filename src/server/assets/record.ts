@@ -56,7 +56,7 @@ export const assetFolder = (id: string): string => dataPath('assets', id.slice(1
 export const assetPath = (id: string, kind: AssetFileKind): string => `${assetFolder(id)}/${FILES[kind]}`;
 
 const known = new Map<string, AssetRecord>();
-const KNOWN_KEPT = 5000;
+const KNOWN_KEPT = 50_000;
 
 /** Fields that records of earlier versions do not have. */
 const DEFAULTS = { description: '', keywords: [], durationMs: 0, sound: false, direct: false, cutOut: false };

@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { SHOTS, shotBytes } from '../../../studio/fixtures/photos.ts';
+import { shelfToOurselves } from '../shelf/testing.ts';
 import { assetRecord } from './record.ts';
 import { uploads } from './uploads.ts';
+
+shelfToOurselves();
 
 const ORIGIN = 'http://nabbet.test';
 const HEADERS = { 'tus-resumable': '1.0.0' };

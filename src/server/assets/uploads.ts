@@ -1,30 +1,20 @@
 import { mkdirSync } from 'node:fs';
-import { readFile, rm, stat } from 'node:fs/promises';
+import { rm } from 'node:fs/promises';
 import { FileStore } from '@tus/file-store';
 import { Server } from '@tus/server';
 import { nanoid } from 'nanoid';
 import { dataPath } from '../config.ts';
 import { log } from '../log.ts';
 import { shelve } from '../shelf/own.ts';
-import { type About, ASSET_LIMITS, takeIn } from './assets.ts';
-import { isClip, takeInClip } from './clips.ts';
+import { ASSET_LIMITS } from './assets.ts';
 import { titleFromName } from './keywords.ts';
-import { AssetError, type AssetRecord } from './record.ts';
+import { AssetError } from './record.ts';
+import { takeInFile } from './take-in.ts';
 
 /** An upload that nobody went on with for so long is thrown away. */
 const ABANDONED_MS = 3 * 24 * 3_600_000;
 
 let server: Server | null = null;
-
-/** Takes in what has arrived, a clip or a picture as its content says; a clip's file is moved, not copied. */
-async function takeInFile(file: string, about: About): Promise<AssetRecord> {
-  if (await isClip(file)) return takeInClip(file, about, true);
-  if ((await stat(file)).size > ASSET_LIMITS.bytes)
-    throw new AssetError(
-      `This is neither a clip that can be read (MP4, MOV, WebM, MKV) nor a picture of at most ${ASSET_LIMITS.bytes / 1e6} MB.`,
-    );
-  return takeIn(await readFile(file), about);
-}
 
 /**
  * Uploads in parts that can be resumed (the tus protocol, version 1). A picture or clip that has arrived whole is taken in
@@ -46,7 +36,11 @@ export function uploads(): Server {
       try {
         const name = String(upload.metadata?.filename ?? '');
         const folder = String(upload.metadata?.folder ?? '');
-        const record = await takeInFile(file, { title: titleFromName(name), licence: 'own', origin: null });
+        const record = await takeInFile(
+          file,
+          { title: titleFromName(name), licence: 'own', origin: null },
+          true,
+        );
         await shelve(record, { name, folder });
         return { headers: { 'X-Asset': record.id } };
       } catch (e) {

@@ -1,4 +1,4 @@
-import { desc, eq, inArray, isNull, max, sql } from 'drizzle-orm';
+import { eq, gte, inArray, max, sql } from 'drizzle-orm';
 import Joi from 'joi';
 import { LICENCES, type Licence } from '../../core/exchange/credits.ts';
 import type { ShelfItem } from '../../core/match/types.ts';
@@ -92,26 +92,50 @@ function pictureOf(row: Row): OwnPicture {
   };
 }
 
-let cache: { state: string; pictures: Map<string, OwnPicture> } | null = null;
+interface OwnCache {
+  state: string;
+  /** Latest change that was read. */
+  at: Date;
+  /** All that were ever brought, those included that were taken off: pictures stay the same objects until they change. */
+  all: Map<string, { picture: OwnPicture; off: boolean }>;
+  pictures: Map<string, OwnPicture>;
+}
+
+let cache: OwnCache | null = null;
 
 /** Changes whenever a picture of the own part does. */
 export async function ownState(): Promise<string> {
+  const { n, at } = await changes();
+  return `${n}/${at.getTime()}`;
+}
+
+async function changes(): Promise<{ n: number; at: Date }> {
   const [row] = await db()
     .select({ n: sql<number>`count(*)`, at: max(ownPictures.updatedAt) })
     .from(ownPictures);
-  return `${row?.n ?? 0}/${row?.at?.getTime() ?? 0}`;
+  return { n: Number(row?.n ?? 0), at: row?.at ?? new Date(0) };
 }
 
-/** The own part of the shelf, latest first; read again only after a change. */
+/** The own part of the shelf, latest first. After a change only what changed is read again. */
 export async function ownShelf(): Promise<{ state: string; pictures: Map<string, OwnPicture> }> {
-  const state = await ownState();
+  const { n, at } = await changes();
+  const state = `${n}/${at.getTime()}`;
   if (cache?.state === state) return cache;
-  const rows = await db()
-    .select()
-    .from(ownPictures)
-    .where(isNull(ownPictures.archivedAt))
-    .orderBy(desc(ownPictures.addedAt), ownPictures.id);
-  cache = { state, pictures: new Map(rows.map((r) => [r.id, pictureOf(r)])) };
+  const before = cache;
+  const all = new Map(before?.all);
+  const take = (rows: Row[]) => {
+    for (const r of rows) all.set(r.id, { picture: pictureOf(r), off: r.archivedAt !== null });
+  };
+  const table = db().select().from(ownPictures);
+  take(await (before ? table.where(gte(ownPictures.updatedAt, before.at)) : table));
+  if (all.size !== n) {
+    // Rows went away, which only happens to a database by hand: everything is read anew.
+    all.clear();
+    take(await db().select().from(ownPictures));
+  }
+  const shown = [...all.values()].filter((p) => !p.off).map((p) => p.picture);
+  shown.sort((a, b) => b.addedAt.getTime() - a.addedAt.getTime() || (a.id < b.id ? -1 : 1));
+  cache = { state, at, all, pictures: new Map(shown.map((p) => [p.id, p])) };
   return cache;
 }
 

@@ -1,14 +1,12 @@
 import sharp from 'sharp';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { lightOf } from '../../core/match/order.ts';
 import { assetFile } from '../assets/record.ts';
-import { closeDatabase, db } from '../db/client.ts';
-import { ownPictures } from '../db/schema.ts';
 import { ownShelf } from './own.ts';
 import { type PaintAsk, paintSchema, paintToOrder, planPainting } from './painter.ts';
+import { shelfToOurselves } from './testing.ts';
 
-beforeAll(() => db().delete(ownPictures));
-afterAll(closeDatabase);
+shelfToOurselves();
 
 const ask = (more: Partial<PaintAsk>): PaintAsk =>
   paintSchema.validate({ words: 'x', format: '9:16', seed: 'one', ...more }).value;

@@ -1,20 +1,29 @@
 import sharp from 'sharp';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { piece, scene } from '../../core/piece/testing.ts';
+import { emptySource } from '../../core/source/types.ts';
 import { takeIn } from '../assets/assets.ts';
 import type { AssetRecord } from '../assets/record.ts';
-import { closeDatabase, db } from '../db/client.ts';
-import { favourites, ownPictures } from '../db/schema.ts';
 import { HttpError } from '../http.ts';
+import { createSource } from '../sources/sources.ts';
 import { describeOwn, ownShelf, setFavourite, shelve, shelveAgain } from './own.ts';
 import { nabFrom, type Search, search, searchSchema } from './search.ts';
 import { nabPiece, shelf } from './shelf.ts';
+import { shelfToOurselves } from './testing.ts';
 
-afterAll(closeDatabase);
+shelfToOurselves();
 
 const ask = (more: Partial<Search>) =>
   search({ ...(searchSchema.validate({}).value as Search), limit: 200, ...more });
-const ids = async (more: Partial<Search>) => (await ask(more)).found.map((f) => f.entry.id);
+const ids = async (more: Partial<Search>): Promise<string[]> => {
+  const { found, total } = await ask(more);
+  const here = found.map((f) => f.entry.id);
+  const { offset = 0 } = more;
+  // The whole, page by page, unless a page was asked for.
+  return more.limit || offset + here.length >= total || !here.length
+    ? here
+    : [...here, ...(await ids({ ...more, offset: offset + here.length }))];
+};
 
 /** A made-up photo of one colour; its words decide what it shows. */
 async function photo(
@@ -41,8 +50,6 @@ let nameless: AssetRecord;
 let borrowed: AssetRecord;
 
 beforeAll(async () => {
-  await db().delete(ownPictures);
-  await db().delete(favourites);
   kayak = await photo('Kayak race.jpg', '#1c5fb0');
   tall = await photo('Violin lesson.jpg', '#b03020', [400, 1000]);
   nameless = await takeIn(
@@ -139,11 +146,29 @@ describe('own pictures', () => {
   });
 
   it('are nabbed where their words fit; one that nobody may use is not, nor one that says nothing', async () => {
-    const from = await nabFrom();
-    const nabbed = async (line: string) => (await nabPiece(piece([scene('a', line)]), from)).a;
+    const nabbed = async (line: string) => {
+      const p = piece([scene('a', line)]);
+      return (await nabPiece(p, await nabFrom(p))).a;
+    };
     expect((await nabbed('The kayak race begins at ten.'))?.assetId).toBe(kayak.id);
     const wet = await nabbed('A submarine in a bathtub.');
     expect(wet?.assetId).not.toBe(borrowed.id);
     expect(wet?.alternatives.map((a) => a.assetId)).not.toContain(borrowed.id);
+  });
+
+  it('of the source go before the shelf where their captions fit, and stay out where they do not', async () => {
+    const bathtub = {
+      ...{ id: 'i1', address: null, assetId: borrowed.id, alt: '', after: null, problem: null },
+      caption: 'A yellow submarine in the bathtub of a hotel',
+    };
+    const id = await createSource({ ...emptySource('article', 'Pasted text'), pictures: [bathtub] });
+    const p = {
+      ...piece([scene('a', 'They found a submarine in the bathtub.'), scene('b', 'Nobody opened a window.')]),
+      source: { id, kind: 'article' as const, title: '' },
+    };
+    const nabbed = await nabPiece(p, await nabFrom(p));
+    expect(nabbed.a?.assetId).toBe(borrowed.id);
+    expect(nabbed.a?.reason).toContain('from the source');
+    expect(nabbed.b?.assetId).not.toBe(borrowed.id);
   });
 });

@@ -1,16 +1,18 @@
 import Joi from 'joi';
 import { LICENCES, type Licence } from '../../core/exchange/credits.ts';
+import type { PictureTraits } from '../../core/match/liking.ts';
 import { confidenceOf, reasonOf } from '../../core/match/nab.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
 import type { ShelfItem } from '../../core/match/types.ts';
 import { HUES, type Hue, hasHue } from '../../core/picture/hues.ts';
-import { FORMATS, type Format } from '../../core/piece/types.ts';
+import { FORMATS, type Format, type Piece } from '../../core/piece/types.ts';
 import { STAGE } from '../../core/timeline/types.ts';
 import { assetView, pictureFact } from '../assets/lookup.ts';
 import { assetRecord } from '../assets/record.ts';
+import { ownTraits, picturesBeside } from './beside.ts';
 import { byteDots } from './dots.ts';
 import { favouriteIds, ownShelf, ownWordsOf } from './own.ts';
-import { matchLines, type NabFrom, shelf } from './shelf.ts';
+import { matchLines, type NabFrom, shelf, traitsOf } from './shelf.ts';
 import { type ShelfEntryView, shelfEntryView } from './view.ts';
 
 /** What is looked for, and what is left out. */
@@ -79,6 +81,7 @@ interface Facets {
   own: boolean;
   /** Width to height of its views. */
   ratios: number[];
+  traits: PictureTraits;
 }
 
 interface WholeShelf {
@@ -103,6 +106,7 @@ export async function wholeShelf(): Promise<WholeShelf> {
       colours: [...e.views.wide.colours, ...e.views.tall.colours],
       own: false,
       ratios: Object.values(e.views).map((v) => v.width / v.height),
+      traits: traitsOf(e),
     });
   const items: ShelfItem[] = [];
   for (const p of own.pictures.values()) {
@@ -115,6 +119,7 @@ export async function wholeShelf(): Promise<WholeShelf> {
       colours: record.colours,
       own: true,
       ratios: [record.width / record.height],
+      traits: ownTraits(record),
     });
   }
   const order = [...items, ...shipped.index.items];
@@ -126,8 +131,9 @@ export async function wholeShelf(): Promise<WholeShelf> {
  * What pictures are nabbed from: those that may be used, and whose words say what is in them. A photo named by its camera
  * is found by looking, not by meaning.
  */
-export async function nabFrom(): Promise<NabFrom> {
+export async function nabFrom(piece: Piece): Promise<NabFrom> {
   const { index, facets } = await wholeShelf();
+  const beside = await picturesBeside(piece);
   const allow = (item: ShelfItem) => {
     const f = facets.get(item.id);
     return (
@@ -136,7 +142,9 @@ export async function nabFrom(): Promise<NabFrom> {
       (!f.own || item.tags.length > 0 || !NAMELESS.has(item.title))
     );
   };
-  return { index, allow };
+  const traits = (item: ShelfItem): PictureTraits =>
+    facets.get(item.id)?.traits ?? beside?.traits.get(item.id) ?? {};
+  return { index, allow, traits, ...(beside ? { beside: beside.index } : {}) };
 }
 
 const NAMELESS = new Set(['Photo', 'Picture', 'Clip']);

@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import Joi from 'joi';
 import { contexts } from '../../core/match/context.ts';
+import { liking, type PictureTraits } from '../../core/match/liking.ts';
 import { nab } from '../../core/match/nab.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
 import type { MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
@@ -14,6 +15,7 @@ import { CONFIG } from '../config.ts';
 import { type CatalogueEntry, type CatalogueFile, unpackVector } from './catalogue.ts';
 import { byteDots } from './dots.ts';
 import { embedder } from './embedder.ts';
+import { kinOf } from './kin.ts';
 
 const fileSchema = Joi.object({
   version: Joi.number().valid(2).required(),
@@ -93,6 +95,10 @@ export async function shelfFile(id: string, view: 'wide' | 'tall', thumb = false
   return v ? path.join(CONFIG.shelf, thumb ? v.thumb : v.file) : null;
 }
 
+/** What is known of a shipped picture besides its meaning. Its views fit every format. */
+export const traitsOf = (e: CatalogueEntry | undefined): PictureTraits =>
+  e ? { room: e.room, mood: e.mood } : {};
+
 /** Lines with their meaning, for scenes that have any words or a wish. */
 export async function matchLines(
   scenes: { id: string; layout: string; shown: string; wish: string }[],
@@ -105,6 +111,7 @@ export async function matchLines(
   const vectors = await embedder.embed(all);
   const meaning = new Map(all.map((t, i) => [t, vectors[i] as Vector]));
   const of = (t: string) => meaning.get(t) as Vector;
+  const kin = await Promise.all(wanted.map((s) => kinOf(s.wish || s.shown)));
   const round = contexts(
     wanted.map((s, i) => ({ title: s.layout === 'title', vector: of(texts[i] as string) })),
   );
@@ -116,6 +123,7 @@ export async function matchLines(
     context: round[i] ?? null,
     wishVector: wishes[i] ? of(wishes[i] as string) : null,
     wordVectors: (words[i] ?? []).map(of),
+    kin: (words[i] ?? []).map((w) => kin[i]?.get(w) ?? []),
   }));
 }
 
@@ -124,18 +132,32 @@ export async function warmLines(lines: { layout: string; shown: string; wish: st
   await matchLines(lines.map((l, i) => ({ ...l, id: String(i) })));
 }
 
-/** What pictures are chosen from: an index, and which of its pictures may be. */
+/** What pictures are chosen from: an index, which of its pictures may be, what is known of them, and what came with the words. */
 export interface NabFrom {
   index: ShelfIndex;
   allow?: (item: ShelfItem) => boolean;
+  traits?: (item: ShelfItem) => PictureTraits;
+  beside?: ShelfIndex;
 }
 
 /** Pictures for every scene of a piece whose picture is not the writer's own choice; from the shipped shelf, or another one. */
 export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<string, PictureChoice>> {
   const open = piece.scenes.filter((s) => !s.picture || s.picture.by === 'nab');
   const taken = piece.scenes.flatMap((s) => (s.picture && s.picture.by !== 'nab' ? [s.picture.assetId] : []));
-  const { index, allow } = from ?? { index: (await shelf()).index };
-  return nab(index, await matchLines(open), taken, allow);
+  const { index, entries } = await shelf();
+  const { allow, traits, beside, ...chosen } = from ?? { index };
+  const layouts = new Map(open.map((s) => [s.id, s.layout]));
+  return nab(chosen.index, await matchLines(open), {
+    taken,
+    allow,
+    beside,
+    liking: (item, sceneId) =>
+      liking(traits?.(item) ?? traitsOf(entries.get(item.id)), {
+        format: piece.format,
+        mood: piece.music.mood,
+        layout: layouts.get(sceneId) ?? 'caption',
+      }),
+  });
 }
 
 /** A piece with the pictures that nabbing finds for it. */

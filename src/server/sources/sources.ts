@@ -169,7 +169,7 @@ export async function pieceFromSource(id: string): Promise<string> {
       `This makes ${lines.length} scenes; a piece holds at most ${LIMITS.scenes}. Choose a shorter length.`,
     );
   const draft = draftFromOutline(source, choices, lines, { ...options, sourceId: id }, () => nanoid(10));
-  const pieceId = await createPiece(await withPictures(draft, await nabFrom()));
+  const pieceId = await createPiece(await withPictures(draft, await nabFrom(draft)));
   await change(id, { pieceId });
   return pieceId;
 }

