@@ -5,7 +5,13 @@ import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import sharp from 'sharp';
-import { type CatalogueEntry, type CatalogueFile, packVector } from '../src/server/shelf/catalogue.ts';
+import { contentWords } from '../src/core/text/tokens.ts';
+import {
+  type CatalogueEntry,
+  type CatalogueFile,
+  packVector,
+  WORDS_FILE,
+} from '../src/server/shelf/catalogue.ts';
 import { embedder } from '../src/server/shelf/embedder.ts';
 import { CATALOGUE, type CatalogueRow, type View } from './catalogue/index.ts';
 import { suitsOf } from './catalogue/suits.ts';
@@ -16,6 +22,7 @@ import { paintTextures } from './textures.ts';
  * Paints the shelf: `tsx studio/paint.ts FOLDER [id,id…]`. Pictures that are there already are kept unless they are
  * named. Each processor paints a share in a process of its own; then the catalogue file is written anew.
  */
+const WORDS_AT_ONCE = 32;
 const [folder = 'shelf', only, share] = process.argv.slice(2);
 let named = only ? only.split(',') : [];
 await mkdir(folder, { recursive: true });
@@ -79,7 +86,30 @@ const file: CatalogueFile = {
   tagVectors: Object.fromEntries(tags.map((t, i) => [t, packVector(vectors[i])])),
 };
 await writeFile(path.join(folder, 'catalogue.json'), `${JSON.stringify(file, null, 1)}\n`);
-console.log(`${entries.length} pictures, ${tags.length} tags`);
+console.log(`${entries.length} pictures, ${tags.length} tags, ${await readWords()} words`);
+
+/** Has the model read the words of the shelf and the common ones of English, those that it has not read before. */
+async function readWords(): Promise<number> {
+  const target = path.join(folder, WORDS_FILE);
+  const before: Record<string, string> = existsSync(target) ? JSON.parse(await readFile(target, 'utf8')) : {};
+  const common = (await readFile(new URL('./catalogue/words.txt', import.meta.url), 'utf8')).split(/\s+/);
+  const said = entries.flatMap((e) => [e.title, e.description, ...e.tags, ...e.suits.map((s) => s.text)]);
+  const wanted = [
+    ...new Set([...common, ...said.flatMap((t) => contentWords(t).map((w) => w.text.toLowerCase()))]),
+  ]
+    .filter(Boolean)
+    .sort();
+  const fresh = wanted.filter((w) => !before[w]);
+  const found = new Map<string, string>();
+  for (let i = 0; i < fresh.length; i += WORDS_AT_ONCE) {
+    const part = fresh.slice(i, i + WORDS_AT_ONCE);
+    const read = await embedder.embed(part);
+    for (const [k, w] of part.entries()) found.set(w, packVector(read[k]));
+  }
+  const all = Object.fromEntries(wanted.map((w) => [w, before[w] ?? found.get(w)]));
+  await writeFile(target, `${JSON.stringify(all, null, 0).replaceAll('","', '",\n"')}\n`);
+  return wanted.length;
+}
 
 async function paintView(row: CatalogueRow, view: View) {
   const { w, h } = SIZES[row.kind][view];

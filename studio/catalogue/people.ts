@@ -198,12 +198,7 @@ const stove = scene(
   'At the stove',
   'A man in an apron stirs a steaming pot.',
   'cook, kitchen, recipe, pot, stir, food, dinner, meal, home, apron, steam, soup',
-  [
-    'Let it simmer for twenty minutes.',
-    'My favourite recipe for busy days.',
-    'Stir well.',
-    'Dinner is nearly ready.',
-  ],
+  ['Keep the lid on.', 'My favourite recipe for busy days.', 'Stir well.', 'Dinner is nearly ready.'],
   { mood: 'warm', focal: [620, 400, 800, 800] },
 );
 const asleep = scene(

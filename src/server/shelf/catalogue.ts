@@ -45,6 +45,9 @@ export interface CatalogueFile {
   tagVectors: Record<string, string>;
 }
 
+/** Beside the catalogue: the meaning of single words, packed, by word in lower case. */
+export const WORDS_FILE = 'words.json';
+
 /** A unit vector as signed bytes in base64: a quarter of the size, similarities within 0.01. */
 export function packVector(v: Float32Array): string {
   const most = v.reduce((m, x) => Math.max(m, Math.abs(x)), 1e-9);

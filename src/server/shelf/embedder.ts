@@ -1,4 +1,8 @@
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
 import type { Vector } from '../../core/match/types.ts';
+import { CONFIG } from '../config.ts';
+import { unpackVector, WORDS_FILE } from './catalogue.ts';
 
 /** Text to meaning: unit vectors of one length. */
 export interface Embedder {
@@ -18,17 +22,37 @@ async function load(): Promise<Model> {
   return embeddings.initModel(weights.modelSource);
 }
 
+/** Single words that were read when the shelf was painted, packed: the model takes longer for one than a look here. */
+let words: Promise<ReadonlyMap<string, string>> | null = null;
+
+const wordsRead = (): Promise<ReadonlyMap<string, string>> => {
+  words ??= readFile(path.join(CONFIG.shelf, WORDS_FILE), 'utf8').then(
+    (text) => new Map(Object.entries(JSON.parse(text) as Record<string, string>)),
+    () => new Map(),
+  );
+  return words;
+};
+
 /** The sentence model that ships with Nabbet, on the CPU. Texts seen before are remembered. */
 export const embedder: Embedder = {
   async embed(texts) {
+    const single = texts.filter((t) => !memo.has(t) && !t.includes(' '));
+    if (single.length) {
+      const known = await wordsRead();
+      for (const t of single) {
+        const packed = known.get(t);
+        if (packed) memo.set(t, unpackVector(packed));
+      }
+    }
     const fresh = [...new Set(texts.filter((t) => !memo.has(t)))];
     if (fresh.length) {
       model ??= load();
       const vectors = await (await model).embed(fresh);
-      if (memo.size + fresh.length > MEMO_SIZE) memo.clear();
       for (const [i, t] of fresh.entries()) memo.set(t, unit(vectors[i] ?? []));
     }
-    return texts.map((t) => memo.get(t) as Vector);
+    const out = texts.map((t) => memo.get(t) as Vector);
+    if (memo.size > MEMO_SIZE) memo.clear();
+    return out;
   },
 };
 
