@@ -63,7 +63,8 @@ for (const row of CATALOGUE) {
     description,
     tags,
     motif,
-    group: [motif, slots?.thing ?? slots?.place].filter(Boolean).join('/'),
+    // A detail of a scene is a picture of its own.
+    group: [motif, slots?.thing ?? slots?.place ?? (row.wide ? id : '')].filter(Boolean).join('/'),
     palette: row.pal ?? '',
     people,
     mood,

@@ -11,6 +11,8 @@ export const MATCH = {
   meaningWeight: 0.71,
   suitsWeight: 0.48,
   wordsWeight: 0.2,
+  /** A wish says what shall be seen: its words count more. */
+  wishWordsWeight: 0.35,
   /** Share of the tags' vector in the meaning of a picture. */
   tagsShare: 0.8,
   /** Share of the written line beside a wish. */
@@ -177,8 +179,9 @@ export class ShelfIndex {
     const whole = total * 0.5 + 0.5 * Math.min(total, 3);
     const { meaning, suits } = this.meanings(queryOf(line));
     const scores = new Float64Array(n);
+    const wordsWeight = line.wish ? MATCH.wishWordsWeight : MATCH.wordsWeight;
     for (let i = 0; i < n; i++) {
-      const byWords = MATCH.wordsWeight * Math.min(1, (overlap[i] as number) / whole);
+      const byWords = wordsWeight * Math.min(1, (overlap[i] as number) / whole);
       const byMeaning =
         MATCH.meaningWeight * (meaning[i] as number) + MATCH.suitsWeight * (suits[i] as number);
       scores[i] =

@@ -28,7 +28,8 @@ const STOP = new Set(
   this those though through till to together too under until up upon us use used using ve very want was wasn way we well
   were weren what when where whether which while who whole whom whose why will with within without won would yes yet you
   your yours yourself yourselves two three four five six seven eight nine ten eleven twelve twenty thirty forty fifty sixty hundred
-  hundreds thousand thousands half dozen first second third last new good bring comes came`.split(/\s+/),
+  hundreds thousand thousands half dozen first second third last new good bring comes came wanted wants wanting needed needs
+  saying tells putting puts`.split(/\s+/),
 );
 
 /** Words that carry some meaning, but seldom the one by which a picture is found. */
@@ -36,7 +37,7 @@ const WEAK = new Set(
   `able add anyone appear arrive ask back become begin best better big bit call carry case change clear close day days
   different early easy end enough fact far fast feel felt few final find fine follow forget free full goes great group hand
   happen hard hear help high hold hour hours house important inside join kind knew know knows known large late later leave
-  left less let lets lie lies line little live lives lot low matter mean meet middle mind minute moment month months move
+  left less let lets lie lies line little live lives looked looking looks lot low matter mean meet middle mind minute moment month months move
   nice note number old open opens outside part people person place plain point poor power quick real ready rest right run
   running self set short show side simple single small sort stand stands start started stay stayed stays step stood stop story
   strong talk tell thought told top true try turn turning turned useful usual wait week weeks whole wide wish word words work

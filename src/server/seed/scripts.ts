@@ -29,7 +29,7 @@ Bring yours this Friday. There is always one more string.
     format: '9:16',
     voice: 'maud',
     mood: 'gentle',
-    script: `The bench that mends anything
+    script: `The bench that mends anything [an open radio on a workbench]
 
 Do not throw your broken toaster away. [taking a toaster apart]
 On Thursday evenings, five neighbours open an old boathouse on the Osierwick canal.

@@ -9,12 +9,11 @@ import { LIMITS } from '../../core/piece/schema.ts';
 import { FORMATS, type Format, MOODS, type Mood } from '../../core/piece/types.ts';
 import { DEFAULT_VOICE, VOICES, voiceSpeed } from '../../core/sound/speech.ts';
 import type { FactSheet, Photo, Source, SourceKind } from '../../core/source/types.ts';
-import { pictureViews } from '../assets/lookup.ts';
 import { db } from '../db/client.ts';
 import { sources } from '../db/schema.ts';
 import { HttpError } from '../http.ts';
 import { createPiece } from '../pieces/pieces.ts';
-import { nabFrom } from '../shelf/search.ts';
+import { entryViews, nabFrom } from '../shelf/search.ts';
 import { withPictures } from '../shelf/shelf.ts';
 import type { ShelfEntryView } from '../shelf/view.ts';
 
@@ -87,7 +86,7 @@ export async function loadSource(id: string): Promise<StoredSource> {
     choices: parsed(row.choices),
     options: parsed(row.options),
     pieceId: row.pieceId,
-    assets: await pictureViews(assetIds(source)),
+    assets: await entryViews(assetIds(source)),
   };
 }
 

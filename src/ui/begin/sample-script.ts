@@ -1,5 +1,5 @@
 /** A script to try with; made up, like everything in Osierwick. */
-export const SAMPLE_SCRIPT = `The bench that mends anything
+export const SAMPLE_SCRIPT = `The bench that mends anything [an open radio on a workbench]
 
 Do not throw your broken toaster away.
 On Thursday evenings, five neighbours open an old boathouse on the Osierwick canal. They bring screwdrivers, glue and a great deal of patience. You bring whatever has stopped working.
