@@ -198,6 +198,11 @@ test('the frame is dragged on the monitor, moved by keys, given a start and an e
   const two = (await sceneOf(page, id, 2)).picture.framing.aims.tall;
   expect(two).toHaveLength(2);
   expect(two[1].zoom).toBeGreaterThan(two[0].zoom);
+  // The strip shows what the frame shows in the end.
+  const small = page.locator('.strip__scene').nth(1).locator('.strip__picture > span');
+  const sizes = await Promise.all([small.boundingBox(), small.locator('img').boundingBox()]);
+  const [stage = 0, picture = 0] = sizes.map((b) => b?.height ?? 0);
+  expect(picture / stage).toBeCloseTo(two[1].zoom, 1);
   await page.reload();
   await pass(page, 'Pictures');
   await words(page, 2).click();

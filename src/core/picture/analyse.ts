@@ -67,6 +67,11 @@ export const SUBJECT = {
   colour: 1,
   edges: 0.7,
   skin: 0.9,
+  /** Weight of a face, whose box is widened by so much for hair and chin. */
+  face: 2.2,
+  head: 0.3,
+  /** A face this large against the largest belongs to the subject. */
+  alsoFace: 0.55,
   /** Standard deviation of the prior for the middle, in shares of the picture. */
   middle: 0.34,
   /** The box holds so much of what stands out. */
@@ -76,9 +81,10 @@ export const SUBJECT = {
 
 /**
  * Where the subject is: what differs from the whole in colour (frequency-tuned saliency, Achanta et al., 2009), has edges
- * or the colour of skin, and stands near the middle. The box is the shortest range across and down that holds most of it.
+ * or the colour of skin, and stands near the middle; faces count most, wherever they are. The box is the shortest range across and down that holds most
+ * of it, and all larger faces. faces: boxes in fractions, largest first.
  */
-export function findSubject(p: Pixels): Box {
+export function findSubject(p: Pixels, faces: readonly Box[] = []): Box {
   const { width: w, height: h } = p;
   const n = w * h;
   if (n === 0) return [0.25, 0.25, 0.5, 0.5];
@@ -90,6 +96,9 @@ export function findSubject(p: Pixels): Box {
   });
   const smooth = blur3(lab, w, h);
   const map = new Float64Array(n);
+  const heads = faces.map(widened);
+  const inHead = (x: number, y: number) =>
+    heads.some(([hx, hy, hw, hh]) => x >= hx && x < hx + hw && y >= hy && y < hy + hh);
   let top = 1e-9;
   for (let y = 0; y < h; y++)
     for (let x = 0; x < w; x++) {
@@ -108,7 +117,8 @@ export function findSubject(p: Pixels): Box {
         (SUBJECT.colour * (d / 60) +
           SUBJECT.edges * Math.min(1, Math.hypot(ex, ey) / 40) +
           SUBJECT.skin * skin) *
-        Math.exp(-(mx * mx + my * my) / 2);
+          Math.exp(-(mx * mx + my * my) / 2) +
+        (heads.length && inHead((x + 0.5) / w, (y + 0.5) / h) ? SUBJECT.face : 0);
       map[i] = v;
       top = Math.max(top, v);
     }
@@ -122,7 +132,21 @@ export function findSubject(p: Pixels): Box {
     }
   const [x0, x1] = shortestRange(across);
   const [y0, y1] = shortestRange(down);
-  return [round(x0 / w), round(y0 / h), round((x1 - x0) / w), round((y1 - y0) / h)];
+  const largest = faces[0]?.[2] ?? 0;
+  const whole = heads.filter((_, i) => (faces[i]?.[2] ?? 0) >= SUBJECT.alsoFace * largest);
+  const left = Math.min(x0 / w, ...whole.map((b) => b[0]));
+  const above = Math.min(y0 / h, ...whole.map((b) => b[1]));
+  const right = Math.max(x1 / w, ...whole.map((b) => b[0] + b[2]));
+  const below = Math.max(y1 / h, ...whole.map((b) => b[1] + b[3]));
+  return [round(left), round(above), round(right - left), round(below - above)];
+}
+
+/** A face with hair and chin, inside the picture. */
+function widened([x, y, w, h]: Box): Box {
+  const [dx, dy] = [w * SUBJECT.head, h * SUBJECT.head];
+  const left = Math.max(0, x - dx);
+  const above = Math.max(0, y - dy);
+  return [left, above, Math.min(1, x + w + dx) - left, Math.min(1, y + h + dy) - above];
 }
 
 const round = (v: number): number => Math.round(v * 1000) / 1000;

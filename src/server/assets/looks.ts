@@ -1,3 +1,5 @@
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
 import sharp from 'sharp';
 import {
   differenceHash,
@@ -6,12 +8,15 @@ import {
   mainColours,
   sharpness,
 } from '../../core/picture/analyse.ts';
+import { type Cascade, findFaces, readCascade } from '../../core/picture/faces.ts';
+import type { Box } from '../../core/timeline/types.ts';
+import { CONFIG } from '../config.ts';
 import type { AssetRecord } from './record.ts';
 
 /** What is seen in a picture: subject, colours, look and sharpness. */
 export async function looksOf(
   picture: Buffer,
-): Promise<Pick<AssetRecord, 'focal' | 'colours' | 'look' | 'sharpness'>> {
+): Promise<Pick<AssetRecord, 'focal' | 'colours' | 'look' | 'sharpness' | 'faces'>> {
   const small = await sharp(picture)
     .resize(LOOK_SIZE, LOOK_SIZE, { fit: 'inside' })
     .removeAlpha()
@@ -22,13 +27,42 @@ export async function looksOf(
     .greyscale()
     .raw()
     .toBuffer({ resolveWithObject: true });
+  const faces = await facesIn(picture);
   const pixels = { data: small.data, width: small.info.width, height: small.info.height };
   return {
-    focal: findSubject(pixels),
+    focal: findSubject(pixels, faces),
+    faces: faces.length,
     colours: mainColours(pixels),
     look: differenceHash(pixels),
     sharpness: sharpness({ data: grey.data, width: grey.info.width, height: grey.info.height }),
   };
+}
+
+/** Long side at which faces are looked for. */
+const FACE_SIDE = 360;
+
+let cascade: Promise<Cascade> | null = null;
+
+/** The cascade for faces from the front that the package `tracking` ships, as a row of numbers in a script. */
+function faceCascade(): Promise<Cascade> {
+  cascade ??= readFile(path.join(CONFIG.root, 'node_modules/tracking/build/data/face-min.js'), 'utf8').then(
+    (text) => {
+      const row = text.slice(text.indexOf('[') + 1, text.lastIndexOf(']'));
+      return readCascade(row.split(',').map(Number));
+    },
+  );
+  return cascade;
+}
+
+/** Faces in a picture, largest first, in fractions. */
+export async function facesIn(picture: Buffer): Promise<Box[]> {
+  const { data, info } = await sharp(picture)
+    .resize(FACE_SIDE, FACE_SIDE, { fit: 'inside' })
+    .flatten({ background: '#ffffff' })
+    .greyscale()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  return findFaces({ data, width: info.width, height: info.height }, await faceCascade());
 }
 
 const THUMB_SIDE = 400;

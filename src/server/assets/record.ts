@@ -24,6 +24,8 @@ export interface AssetRecord {
   takenAt: string | null;
   look: string;
   sharpness: number;
+  /** Faces seen from the front. */
+  faces: number;
   /** Of a clip; 0 and false for a still. */
   durationMs: Milliseconds;
   sound: boolean;
@@ -59,7 +61,15 @@ const known = new Map<string, AssetRecord>();
 const KNOWN_KEPT = 50_000;
 
 /** Fields that records of earlier versions do not have. */
-const DEFAULTS = { description: '', keywords: [], durationMs: 0, sound: false, direct: false, cutOut: false };
+const DEFAULTS = {
+  description: '',
+  keywords: [],
+  faces: 0,
+  durationMs: 0,
+  sound: false,
+  direct: false,
+  cutOut: false,
+};
 
 /** What is known of an asset; null when there is none of that id. */
 export async function assetRecord(id: string): Promise<AssetRecord | null> {

@@ -47,7 +47,8 @@ export async function shelve(
     tags: from.tags ?? tagsFrom(from.name, from.folder, record.keywords),
     licence: from.licence ?? 'own',
     credit: from.credit ?? '',
-    people: null,
+    // Faces that are seen; whether anybody stands there with the back to us, nobody has said.
+    people: record.faces || null,
   };
   const now = new Date();
   await db()

@@ -185,8 +185,10 @@ function allows(search: Search, facets: Map<string, Facets>, favourite: Set<stri
 export async function search(ask: Search): Promise<SearchAnswer> {
   const { index, order, facets } = await wholeShelf();
   const favourite = await favouriteIds();
-  const allow = allows(ask, facets, favourite);
-  const total = order.reduce((n, i) => n + (allow(i) ? 1 : 0), 0);
+  const fitting = order.filter(allows(ask, facets, favourite));
+  const total = fitting.length;
+  const among = new Set(fitting);
+  const allow = (item: ShelfItem) => among.has(item);
   const upTo = ask.offset + ask.limit;
   const ranked = await rank();
   return { total, found: await Promise.all(ranked.slice(ask.offset, upTo).map(found)) };
@@ -201,7 +203,7 @@ export async function search(ask: Search): Promise<SearchAnswer> {
     const [line] = ask.q.trim()
       ? await matchLines([{ id: 'search', layout: 'caption', shown: ask.q, wish: '' }])
       : [];
-    if (!line) return order.filter(allow).map(({ id }) => ({ id, reason: '', confidence: 0 }));
+    if (!line) return fitting.map(({ id }) => ({ id, reason: '', confidence: 0 }));
     return index
       .rank(line, { limit: upTo, allow })
       .map((s) => ({ id: s.item.id, reason: reasonOf(s), confidence: confidenceOf(s.score) }));

@@ -59,6 +59,9 @@ export class Player {
   getView = (): PlayerView => this.view;
 
   private update(change: Partial<PlayerView>): void {
+    const now: PlayerView = this.view;
+    // Nothing is drawn again for what stays as it is.
+    if (Object.entries(change).every(([k, v]) => now[k as keyof PlayerView] === v)) return;
     this.view = { ...this.view, ...change };
     for (const l of this.listeners) l();
   }

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { clock, framesToMs } from '../../core/time.ts';
-import { aspect, thumbFor } from '../shared/media.ts';
+import { aspect, croppedStyle, thumbFor, wholeStyle } from '../shared/media.ts';
 import { useAfterPaint } from '../shared/use-after-paint.ts';
 import { useShelf } from '../shared/use-shelf.ts';
 import { usePiece, usePieceState, useTimelineNow } from './context.ts';
@@ -84,14 +84,20 @@ export function Strip() {
                 title={`${i + 1}. ${scene?.shown ?? ''} (${((s.end - s.start) / 30).toFixed(1)} s)`}
               >
                 {thumb && (
-                  <img
-                    src={thumb.src}
-                    alt=""
-                    draggable={false}
-                    style={{ aspectRatio: aspect(piece.format), objectPosition: thumb.position }}
-                  />
+                  <span className="strip__picture">
+                    <span style={{ aspectRatio: aspect(piece.format) }}>
+                      <img
+                        src={thumb.src}
+                        alt=""
+                        draggable={false}
+                        style={
+                          shot.fit === 'whole' ? wholeStyle(shot.surround) : croppedStyle(shot.size, shot.to)
+                        }
+                      />
+                    </span>
+                  </span>
                 )}
-                {wide > 36 && <span>{scene?.shown}</span>}
+                {wide > 36 && <span className="strip__words">{scene?.shown}</span>}
               </div>
             );
           })}

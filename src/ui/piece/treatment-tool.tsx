@@ -30,6 +30,9 @@ const SLIDERS = [
   ['leak', 'Light leak'],
 ] as const;
 
+/** The value stands beside the slider; a tip that follows the handle would be laid out anew at every step. */
+const NO_TIP = { formatter: null };
+
 /** Grade and texture of the selected scenes' pictures, or of all. */
 export function TreatmentTool({ scene, entry }: { scene: Scene; entry: ShelfEntryView | undefined }) {
   const { store, apply } = usePiece();
@@ -73,7 +76,9 @@ export function TreatmentTool({ scene, entry }: { scene: Scene; entry: ShelfEntr
             disabled={key === 'strength' && now.grade === 'none'}
             value={Math.round(now[key] * 100)}
             onChange={(v) => set({ [key]: v / 100 })}
+            tooltip={NO_TIP}
           />
+          <span aria-hidden>{Math.round(now[key] * 100)} %</span>
         </div>
       ))}
       <div className="treatment__line">
@@ -84,7 +89,9 @@ export function TreatmentTool({ scene, entry }: { scene: Scene; entry: ShelfEntr
           max={100}
           value={Math.round(now.opacity * 100)}
           onChange={(v) => set({ opacity: v / 100 })}
+          tooltip={NO_TIP}
         />
+        <span aria-hidden>{Math.round(now.opacity * 100)} %</span>
       </div>
       {now.opacity < 1 && (
         <div className="tools__line">

@@ -1,7 +1,7 @@
 import type { CSSProperties } from 'react';
 import type { Format, Framing, ViewName } from '../../core/piece/types.ts';
 import { aimCrop, bestView, coverCrop } from '../../core/timeline/framing.ts';
-import { STAGE } from '../../core/timeline/types.ts';
+import { type Crop, STAGE } from '../../core/timeline/types.ts';
 import type { PictureView, ShelfEntryView } from '../../server/shelf/view.ts';
 
 /** The name of the view of a picture that a format shows. */
@@ -17,6 +17,22 @@ function viewFor(e: ShelfEntryView, format: Format): PictureView | null {
 export const mediaUrl = (e: ShelfEntryView, format: Format): string =>
   e.clip ? (e.clip.done === 1 ? e.clip.proxy : '') : (viewFor(e, format)?.src ?? '');
 
+/** How a whole picture is laid out in its surround. */
+export const wholeStyle = (surround: string): CSSProperties => ({
+  objectFit: 'contain',
+  background: surround === 'blur' ? '#35333b' : surround,
+});
+
+/** How a picture has to be laid out in a box with a crop's proportions so that the box shows the crop. */
+export const croppedStyle = (size: { width: number; height: number }, crop: Crop): CSSProperties => ({
+  position: 'absolute',
+  maxWidth: 'none',
+  width: `${(size.width / crop.width) * 100}%`,
+  height: `${(size.height / crop.height) * 100}%`,
+  left: `${(-crop.x / crop.width) * 100}%`,
+  top: `${(-crop.y / crop.height) * 100}%`,
+});
+
 /** How a small picture has to be laid out so that it shows what the writer's frame shows at the end; null without one. */
 export function framedStyle(
   e: ShelfEntryView,
@@ -27,19 +43,11 @@ export function framedStyle(
   const view = name && e.views[name];
   if (e.cutOut && !framing) return { objectFit: 'contain', background: e.colours[0] };
   if (!framing || !name || !view) return null;
-  if (framing.fit === 'whole')
-    return { objectFit: 'contain', background: framing.surround === 'blur' ? '#35333b' : framing.surround };
+  if (framing.fit === 'whole') return wholeStyle(framing.surround);
   const aim = framing.aims[name]?.at(-1);
   if (!aim) return null;
-  const c = aimCrop(view.width, view.height, STAGE[format].width / STAGE[format].height, aim);
-  return {
-    position: 'absolute',
-    maxWidth: 'none',
-    width: `${(view.width / c.width) * 100}%`,
-    height: `${(view.height / c.height) * 100}%`,
-    left: `${(-c.x / c.width) * 100}%`,
-    top: `${(-c.y / c.height) * 100}%`,
-  };
+  const ratio = STAGE[format].width / STAGE[format].height;
+  return croppedStyle(view, aimCrop(view.width, view.height, ratio, aim));
 }
 
 /** The small picture that a format shows, and where it has to be cut, as a CSS object-position. */
