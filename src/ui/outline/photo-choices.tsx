@@ -5,7 +5,6 @@ import { useMutation } from '@tanstack/react-query';
 import { App, Button, Input, InputNumber, Popconfirm, Segmented } from 'antd';
 import { PHOTO, photoMs } from '../../core/outline/photos.ts';
 import type { PhotoChoices } from '../../core/outline/types.ts';
-import type { Photo } from '../../core/source/types.ts';
 import { clock } from '../../core/time.ts';
 import { api } from '../shared/api.ts';
 import type { Outline } from './use-outline.ts';
@@ -27,8 +26,12 @@ export function PhotoChoicesForm({ outline, staying }: { outline: Outline; stayi
   const gone = outline.source.photos.map((p) => p.id).filter((id) => photos.leave.includes(id));
   const remove = useMutation({
     mutationFn: (ids: string[]) =>
-      api<{ photos: Photo[] }>(`/api/sources/${outline.id}/photos`, { method: 'DELETE', body: { ids } }),
-    onSuccess: (now) => outline.setSource({ ...outline.source, photos: now.photos }),
+      api(`/api/sources/${outline.id}/photos`, { method: 'DELETE', body: { ids } }),
+    onSuccess: (_, ids) =>
+      outline.setSource((before) => ({
+        ...before,
+        photos: before.photos.filter((p) => !ids.includes(p.id)),
+      })),
     onError: (e) => message.error(e.message, 6),
   });
   return (

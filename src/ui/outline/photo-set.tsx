@@ -46,7 +46,7 @@ export function PhotoSet({
   const latest = useRef(outline);
   latest.current = outline;
   const uploads = useUploads(async (one, assetId) => {
-    const now = await api<{ photos: Photo[]; asset: ShelfEntryView }>(
+    const now = await api<{ photos: Photo[]; title: string; asset: ShelfEntryView }>(
       `/api/sources/${latest.current.id}/photos`,
       {
         body: {
@@ -59,7 +59,13 @@ export function PhotoSet({
       },
     );
     addAsset(now.asset);
-    latest.current.setSource({ ...latest.current.source, photos: now.photos });
+    // Three photos are on their way at once, and their answers may overtake each other: only this one is taken from it.
+    const added = now.photos.find((p) => p.assetId === assetId);
+    latest.current.setSource((before) =>
+      !added || before.photos.some((p) => p.id === added.id)
+        ? before
+        : { ...before, title: before.title || now.title, photos: [...before.photos, added] },
+    );
   });
   const onTheWay = useRef(uploads.sending);
   onTheWay.current = uploads.sending;

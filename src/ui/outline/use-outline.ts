@@ -30,7 +30,8 @@ export interface Outline {
   choose(patch: Partial<OutlineChoices>, what?: string): void;
   setOptions(options: PieceOptions): void;
   setFacts(facts: FactSheet, what?: string): void;
-  setSource(source: Source): void;
+  /** With a function where answers may come out of order: each changes only what it is about. */
+  setSource(source: Source | ((before: Source) => Source)): void;
   pullIn(ref: string): void;
   throwOut(ref: string): void;
   editLine(ref: string, edit: LineEdit): void;

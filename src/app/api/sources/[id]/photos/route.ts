@@ -24,7 +24,8 @@ export const POST = route<Params>(async (request, { params }) => {
   const record = await assetRecord(assetId);
   if (!record) throw new HttpError(404, 'The photo has not arrived.');
   const source = await addPhoto((await params).id, photoOf(record, { id: photo, ...file }));
-  return Response.json({ photos: source.photos, asset: await pictureView(assetId) });
+  const { photos, title } = source;
+  return Response.json({ photos, title, asset: await pictureView(assetId) });
 });
 
 const removal = Joi.object({ ids: Joi.array().items(Joi.string().max(40)).min(1).max(500).required() });
