@@ -29,10 +29,10 @@ export const LIKING = {
   room: 0.02,
   noRoom: -0.03,
   /** For a cut that leaves less than two thirds, and less than a half. */
-  cut: -0.05,
-  hardCut: -0.12,
+  cut: -0.02,
+  hardCut: -0.05,
   /** For a picture that must be enlarged more than one and a half times. */
-  coarse: -0.06,
+  coarse: -0.04,
 } as const;
 
 /** Moods of pictures that go with a mood of the music. */

@@ -31,6 +31,8 @@ async function load(): Promise<WordNet> {
 
 /** Words near to each word of a line, as they are meant there, by the word in lower case. */
 export async function kinOf(line: string): Promise<Map<string, Kin[]>> {
+  const before = read.get(line);
+  if (before) return before;
   const net = await wordNet();
   const out = new Map<string, Kin[]>();
   const doc = nlp(line);
@@ -49,8 +51,14 @@ export async function kinOf(line: string): Promise<Map<string, Kin[]>> {
         break;
       }
     }
+  if (read.size > READ_KEPT) read.clear();
+  read.set(line, out);
   return out;
 }
+
+/** Lines are asked for again with every nabbing. */
+const read = new Map<string, Map<string, Kin[]>>();
+const READ_KEPT = 5000;
 
 interface Term {
   text: string;

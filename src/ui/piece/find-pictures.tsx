@@ -119,65 +119,59 @@ export function FindPictures({ scene, index }: { scene: Scene; index: number }) 
   );
 }
 
+/** Filters of which one value can be chosen, and those that are on or off. */
+const CHOICES = [
+  [
+    'kind',
+    'Still or moving',
+    [
+      { value: 'still', label: 'Stills' },
+      { value: 'moving', label: 'Loops and clips' },
+    ],
+  ],
+  [
+    'people',
+    'People',
+    [
+      { value: 'none', label: 'Nobody' },
+      { value: 'one', label: 'One person' },
+      { value: 'several', label: 'Several people' },
+    ],
+  ],
+  ['colour', 'Colour', HUES.map((h) => ({ value: h, label: h }))],
+  ['licence', 'Licence', Object.entries(LICENCE_LABELS).map(([value, label]) => ({ value, label }))],
+] as const;
+const TICKS = [
+  ['own', 'My own'],
+  ['favourite', 'Kept at hand'],
+  ['fits', 'Fits the format'],
+  ['fresh', 'Not in this piece'],
+] as const;
+
 function FilterForm({ filters, onChange }: { filters: Filters; onChange: (f: Filters) => void }) {
-  const set = (change: Partial<Filters>) => onChange({ ...filters, ...change });
   return (
     <fieldset className="find-pictures__filters" aria-label="Filters">
-      <Select
-        aria-label="Still or moving"
-        size="small"
-        allowClear
-        placeholder="Still or moving"
-        value={filters.kind}
-        onChange={(kind) => set({ kind: kind ?? null })}
-        options={[
-          { value: 'still', label: 'Stills' },
-          { value: 'moving', label: 'Loops and clips' },
-        ]}
-      />
-      <Select
-        aria-label="People"
-        size="small"
-        allowClear
-        placeholder="People"
-        value={filters.people}
-        onChange={(people) => set({ people: people ?? null })}
-        options={[
-          { value: 'none', label: 'Nobody' },
-          { value: 'one', label: 'One person' },
-          { value: 'several', label: 'Several people' },
-        ]}
-      />
-      <Select
-        aria-label="Colour"
-        size="small"
-        allowClear
-        placeholder="Colour"
-        value={filters.colour}
-        onChange={(colour) => set({ colour: colour ?? null })}
-        options={HUES.map((h) => ({ value: h, label: h }))}
-      />
-      <Select
-        aria-label="Licence"
-        size="small"
-        allowClear
-        placeholder="Licence"
-        value={filters.licence}
-        onChange={(licence) => set({ licence: licence ?? null })}
-        options={Object.entries(LICENCE_LABELS).map(([value, label]) => ({ value, label }))}
-      />
-      <Checkbox checked={filters.own} onChange={(e) => set({ own: e.target.checked })}>
-        My own
-      </Checkbox>
-      <Checkbox checked={filters.favourite} onChange={(e) => set({ favourite: e.target.checked })}>
-        Kept at hand
-      </Checkbox>
-      <Checkbox checked={filters.fits} onChange={(e) => set({ fits: e.target.checked })}>
-        Fits the format
-      </Checkbox>
-      <Checkbox checked={filters.fresh} onChange={(e) => set({ fresh: e.target.checked })}>
-        Not in this piece
-      </Checkbox>
+      {CHOICES.map(([key, label, options]) => (
+        <Select<string>
+          key={key}
+          aria-label={label}
+          size="small"
+          allowClear
+          placeholder={label}
+          value={filters[key]}
+          onChange={(v) => onChange({ ...filters, [key]: v ?? null })}
+          options={[...options]}
+        />
+      ))}
+      {TICKS.map(([key, label]) => (
+        <Checkbox
+          key={key}
+          checked={filters[key]}
+          onChange={(e) => onChange({ ...filters, [key]: e.target.checked })}
+        >
+          {label}
+        </Checkbox>
+      ))}
     </fieldset>
   );
 }
