@@ -216,7 +216,7 @@ test('the frame is dragged on the monitor, moved by keys, given a start and an e
   await expect(overlay).toBeHidden();
 });
 
-test('several pictures in a scene, one that runs on, and a treatment for all; the monitor shows what is delivered', async ({
+test('several pictures in a scene, one that runs on, and a grading for all; the monitor shows what is delivered', async ({
   page,
 }) => {
   const id = await begin(page);
@@ -250,7 +250,7 @@ test('several pictures in a scene, one that runs on, and a treatment for all; th
   await saved(page);
   await voicesReady(page);
   const { piece } = await stored(page, id);
-  expect(piece.scenes.map((s: { treatment: { grade: string } }) => s.treatment.grade)).toEqual(
+  expect(piece.scenes.map((s: { grading: { grade: string } }) => s.grading.grade)).toEqual(
     Array(5).fill('sepia'),
   );
   expect(piece.scenes[1].more).toHaveLength(1);

@@ -83,7 +83,7 @@ test('find and replace over the whole piece, as one step', async ({ page }) => {
   await expect.poll(() => lines(page)).toContain('A boat goes down the canal under the bridge.');
 });
 
-test('highlights, emoji, other spoken words, layouts, and several pasted lines with their wishes', async ({
+test('highlights, emoji, other spoken words, layouts, and several pasted lines with their briefs', async ({
   page,
   context,
 }) => {
@@ -126,7 +126,7 @@ test('highlights, emoji, other spoken words, layouts, and several pasted lines w
   await expect(rows(page)).toHaveCount(count + 2);
   await saved(page);
   const { piece } = await stored(page, id);
-  expect(piece.scenes.slice(4).map((s: { shown: string; wish: string }) => [s.shown, s.wish])).toEqual([
+  expect(piece.scenes.slice(4).map((s: { shown: string; brief: string }) => [s.shown, s.brief])).toEqual([
     ['First new line.', 'a rope'],
     ['Second new line.', ''],
     ['Third new line.', ''],

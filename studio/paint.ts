@@ -14,7 +14,7 @@ import {
 } from '../src/server/shelf/catalogue.ts';
 import { embedder } from '../src/server/shelf/embedder.ts';
 import { CATALOGUE, type CatalogueRow, type View } from './catalogue/index.ts';
-import { suitsOf } from './catalogue/suits.ts';
+import { usedForOf } from './catalogue/used-for.ts';
 import { focalBox, LOOP_FPS, LOOP_SECONDS, paintLoop, paintStill, SIZES } from './render.ts';
 import { paintTextures } from './textures.ts';
 
@@ -53,8 +53,8 @@ for (const row of CATALOGUE) {
     `${row.title}. ${row.description}`,
     row.tags.join(', '),
   ]);
-  const suits = suitsOf(row);
-  const suitVectors = await embedder.embed(suits);
+  const usedFor = usedForOf(row);
+  const usedForVectors = await embedder.embed(usedFor);
   const { id, kind, title, description, tags, motif, slots, people, mood, setting, time, room } = row;
   entries.push({
     id,
@@ -76,7 +76,7 @@ for (const row of CATALOGUE) {
     loopFrames: kind === 'loop' ? LOOP_FPS * LOOP_SECONDS : 0,
     textVector: packVector(textVector),
     tagsVector: packVector(tagsVector),
-    suits: suits.map((text, i) => ({ text, vector: packVector(suitVectors[i]) })),
+    usedFor: usedFor.map((text, i) => ({ text, vector: packVector(usedForVectors[i]) })),
   });
 }
 const tags = [...new Set(CATALOGUE.flatMap((r) => r.tags))].sort();
@@ -94,7 +94,7 @@ async function readWords(): Promise<number> {
   const target = path.join(folder, WORDS_FILE);
   const before: Record<string, string> = existsSync(target) ? JSON.parse(await readFile(target, 'utf8')) : {};
   const common = (await readFile(new URL('./catalogue/words.txt', import.meta.url), 'utf8')).split(/\s+/);
-  const said = entries.flatMap((e) => [e.title, e.description, ...e.tags, ...e.suits.map((s) => s.text)]);
+  const said = entries.flatMap((e) => [e.title, e.description, ...e.tags, ...e.usedFor.map((s) => s.text)]);
   const wanted = [
     ...new Set([...common, ...said.flatMap((t) => contentWords(t).map((w) => w.text.toLowerCase()))]),
   ]

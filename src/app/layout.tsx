@@ -6,6 +6,7 @@ import './globals.css';
 import { AntdRegistry } from '@ant-design/nextjs-registry';
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
+import { fontFaces } from '../core/look/fonts.ts';
 import { Providers } from '../ui/shared/providers.tsx';
 
 export const metadata: Metadata = { title: 'Nabbet', description: 'From words to a finished short video' };
@@ -13,6 +14,9 @@ export const metadata: Metadata = { title: 'Nabbet', description: 'From words to
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">
+      <head>
+        <style>{fontFaces()}</style>
+      </head>
       <body>
         <AntdRegistry>
           <Providers>{children}</Providers>

@@ -3,10 +3,11 @@ import { createCanvas } from '@napi-rs/canvas';
 import type { Context2D } from '../core/paint/context.ts';
 import { paintFrame } from '../core/paint/paint.ts';
 import { migratePiece } from '../core/piece/migrate.ts';
+import { locate } from '../core/timeline/compile.ts';
+import { converter } from '../server/frames/i420.ts';
+import { ServerPictures } from '../server/frames/pictures.ts';
+import { render } from '../server/frames/render.ts';
 import { prepare } from '../server/material.ts';
-import { converter } from '../server/render/i420.ts';
-import { locate, ServerPictures } from '../server/render/pictures.ts';
-import { render } from '../server/render/render.ts';
 
 /** One job of the bench in a process of its own: `bench-job.ts prepare|render|dump PIECE.json OUT`. */
 async function main(): Promise<void> {
@@ -26,7 +27,7 @@ async function main(): Promise<void> {
     for (let f = 0; f < timeline.frames; f++) {
       const { index, local } = locate(timeline, f);
       await pictures.prepare(timeline, index, local);
-      paintFrame(ctx, timeline, index, local, pictures, width, height);
+      paintFrame({ ctx, width, height }, timeline, { index, frame: local }, pictures);
       convert.rgba.set(canvas.data());
       convert.run();
       await new Promise<void>((resolve, reject) =>

@@ -2,13 +2,12 @@ import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import { articlePages } from '../../studio/fixtures/pages/articles.ts';
 import { articles, bodyTexts } from '../../studio/fixtures/pages/content.ts';
+import { chooseSentences } from '../core/outline/condense/choose.ts';
 import { wordCount } from '../core/source/script.ts';
-import { chooseSentences } from '../core/text/choose.ts';
 import { CONFIG } from '../server/config.ts';
 import { decodeHtml } from '../server/read/decode.ts';
 import { readHtml } from '../server/read/html.ts';
-import { readPdf } from '../server/read/pdf.ts';
-import { readPasted } from '../server/read/read.ts';
+import { readPasted, readFile as readSource } from '../server/read/read.ts';
 
 const seconds = async (work: () => unknown): Promise<number> => {
   const began = performance.now();
@@ -46,7 +45,10 @@ export async function benchReading(say: (line: string) => void) {
     pageSeconds:
       (await seconds(() => pages.map((p) => readHtml(decodeHtml(p.bytes, p.type), null)))) / pages.length,
     pdfSeconds: await seconds(async () =>
-      readPdf(await readFile(path.join(CONFIG.root, 'studio/fixtures/documents/two-columns.pdf'))),
+      readSource(
+        await readFile(path.join(CONFIG.root, 'studio/fixtures/documents/two-columns.pdf')),
+        'x.pdf',
+      ),
     ),
   };
   say(

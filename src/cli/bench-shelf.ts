@@ -22,7 +22,7 @@ function copyOf(item: ShelfItem, k: number, random: () => number): ShelfItem {
     tags: item.tags.map((t) => (random() < 0.4 ? `${t} ${k % 997}` : t)),
     textVector: moved(item.textVector),
     tagsVector: moved(item.tagsVector),
-    suits: [],
+    usedFor: [],
   };
 }
 
@@ -35,7 +35,7 @@ export async function benchShelf(say: (line: string) => void) {
   const judged: JudgedLine[] = JSON.parse(
     await readFile(path.join(CONFIG.root, 'studio/fixtures/match/lines.json'), 'utf8'),
   );
-  const asks = judged.map((j, i) => ({ id: String(i), layout: 'caption', shown: j.line, wish: '' }));
+  const asks = judged.map((j, i) => ({ id: String(i), layout: 'caption', shown: j.line, brief: '' }));
   const results: Record<string, unknown> = {};
   for (const size of [10_000, 100_000]) {
     const random = seeded(`shelf${size}`);

@@ -117,7 +117,7 @@ async function rendering(folder: string) {
   await job('dump', piece, raw);
   const frames = (await stat(raw)).size / (1080 * 1920 * 1.5);
   say('Encoder alone');
-  const { ENCODER } = await import('../server/render/render.ts');
+  const { ENCODER } = await import('../server/frames/render.ts');
   const alone = await measured(
     [
       'ffmpeg',

@@ -7,6 +7,7 @@ import { proxiesMade } from '../server/assets/clips.ts';
 import { CONFIG } from '../server/config.ts';
 import { closeDatabase, migrateDatabase } from '../server/db/client.ts';
 import { portFree, startMariaDb } from '../server/db/mariadb.ts';
+import { failureWords } from '../wording/failures.ts';
 import { endProcess } from './stack.ts';
 import { UsageError } from './usage.ts';
 
@@ -50,7 +51,7 @@ export async function bring(argv: string[]): Promise<void> {
       onFile: (name, done, total) => say(`${done + 1} of ${total}: ${name}`),
     });
     await proxiesMade();
-    for (const { name, why } of skipped) say(`left out: ${name}: ${why}`);
+    for (const { name, failure } of skipped) say(`left out: ${name}: ${failureWords(failure)}`);
     say(
       `${added.length} brought to the shelf, ${known.length} that were there already, ${skipped.length} left out`,
     );

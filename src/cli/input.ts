@@ -1,26 +1,32 @@
 import { readFile, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { nanoid } from 'nanoid';
+import { Failed } from '../core/failure.ts';
+import type { Format } from '../core/look/formats.ts';
+import type { Mood } from '../core/music/moods.ts';
 import type { Angle } from '../core/outline/angles.ts';
+import { toldChapters } from '../core/outline/chapters.ts';
 import { draftFromLines } from '../core/outline/draft.ts';
 import { draftFromOutline } from '../core/outline/from-outline.ts';
 import { firstChoices, outlineLines } from '../core/outline/outline.ts';
 import { photoRemarks } from '../core/outline/photos.ts';
 import type { OutlineChoices } from '../core/outline/types.ts';
-import { LIMITS } from '../core/piece/schema.ts';
-import type { Format, Mood, Piece } from '../core/piece/types.ts';
+import { LIMITS } from '../core/piece/limits.ts';
+import type { Piece } from '../core/piece/types.ts';
 import { voiceSpeed } from '../core/sound/speech.ts';
+import type { SourceKind } from '../core/source/kinds.ts';
 import { scriptOf, wordCount } from '../core/source/script.ts';
-import { emptySource, type Source, type SourceKind } from '../core/source/types.ts';
+import { emptySource, type Source, type SourceForm } from '../core/source/types.ts';
 import { blanks } from '../core/text/blanks.ts';
 import { cutScript, type Split } from '../core/text/script.ts';
 import type { Milliseconds } from '../core/time.ts';
 import { readPhotoFolder } from '../server/assets/photo-set.ts';
 import { fetchPictures, SAVED_BASE } from '../server/assets/source-pictures.ts';
 import { decodeText } from '../server/read/decode.ts';
-import { ReadError } from '../server/read/errors.ts';
 import { parseAddress } from '../server/read/fetch.ts';
 import { readAddress, readFile as readSource } from '../server/read/read.ts';
+import { failureWords } from '../wording/failures.ts';
+import { noteWords, remarkWords } from '../wording/sources.ts';
 import { UsageError } from './usage.ts';
 
 /** The largest file that is read, bytes. */
@@ -36,20 +42,24 @@ export interface InputOptions {
   as: Exclude<SourceKind, 'photos'> | null;
   targetMs: Milliseconds | null;
   angle: Angle | null;
+  /** Of a book, the chapters that are told, from 1; none tells the first. */
+  chapters: number[];
   split: Split;
   format: Format;
   voice: string;
-  mood: Mood;
+  /** null for no music. */
+  mood: Mood | null;
 }
 
 /** What make was given, as a draft without pictures from the shelf yet. say: one line for the user at a time. */
 export async function draftFromInput(options: InputOptions, say: (line: string) => void): Promise<Piece> {
   try {
     const source = await readInput(options, say);
-    for (const note of source.notes) say(note);
+    for (const note of source.notes) say(noteWords(note));
     return source.kind === 'script' ? scriptDraft(source, options) : outlineDraft(source, options, say);
   } catch (e) {
-    if (e instanceof ReadError) throw new UsageError(`${options.input} cannot be read: ${e.message}`);
+    if (e instanceof Failed)
+      throw new UsageError(`${options.input} cannot be read: ${failureWords(e.failure)}`);
     throw e;
   }
 }
@@ -69,7 +79,7 @@ async function readInput(options: InputOptions, say: (line: string) => void): Pr
     const source = await readPhotoFolder(input, (done, total) => say(`photo ${done} of ${total}`));
     if (!source.photos.length)
       throw new UsageError(
-        `${input} is a folder without photos. Give a text, a document, a page or a folder of photos.${source.notes.length ? ` ${source.notes.join(' ')}` : ''}`,
+        `${input} is a folder without photos. Give a text, a document, a page or a folder of photos.${source.notes.map((n) => ` ${noteWords(n)}`).join('')}`,
       );
     return source;
   }
@@ -81,8 +91,7 @@ async function readInput(options: InputOptions, say: (line: string) => void): Pr
     throw new UsageError(`${input} cannot be read: ${e.code === 'EACCES' ? 'no permission' : e.message}.`);
   });
   const extension = path.extname(input).toLowerCase();
-  if (!bytes.length || (!/\.(pdf|docx)$/.test(extension) && !bytes.toString('latin1').trim()))
-    throw new UsageError(`${input} is empty.`);
+  if (!bytes.length || !bytes.toString('latin1').trim()) throw new UsageError(`${input} is empty.`);
   if (extension === '.txt' || extension === '') {
     const text = decodeText(bytes);
     if (text.length > LONGEST_SCRIPT)
@@ -98,10 +107,13 @@ async function readInput(options: InputOptions, say: (line: string) => void): Pr
   );
 }
 
+/** What may be spoken as it stands when it is short. */
+const DOCUMENTS = new Set<SourceForm['kind']>(['word', 'open-document', 'pdf', 'markdown', 'text']);
+
 /** A document becomes a script when that was asked for, or when it is short and no length was. */
 function asked(source: Source, options: InputOptions): Source {
   if (source.kind !== 'article') return source;
-  const short = source.form.match(/^(Word|PDF|Markdown|Text)/) !== null && wordCount(source) <= SCRIPT_WORDS;
+  const short = DOCUMENTS.has(source.form.kind) && wordCount(source) <= SCRIPT_WORDS;
   if (options.as === 'script' || (options.as === null && options.targetMs === null && short))
     return { ...source, kind: 'script' };
   return source;
@@ -110,21 +122,30 @@ function asked(source: Source, options: InputOptions): Source {
 /** A text file as it is: its line ends and [remarks] count. */
 function rawScript(text: string): Source {
   return {
-    ...emptySource('script', 'Text'),
+    ...emptySource('script', { kind: 'script' }),
     passages: [{ id: 'p0', kind: 'text', level: 0, sentences: [{ id: 'p0.0', text }] }],
   };
 }
 
 function scriptDraft(source: Source, options: InputOptions): Piece {
   const text =
-    source.form === 'Text' && source.passages.length === 1
-      ? (source.passages[0]?.sentences[0]?.text ?? '')
-      : scriptOf(source);
+    source.form.kind === 'script' ? (source.passages[0]?.sentences[0]?.text ?? '') : scriptOf(source);
   const lines = cutScript(text, options.split);
   if (!lines.length) throw new UsageError(`${options.input} has no words in it that could become a scene.`);
   checkScenes(lines.length, 'Take a part of it, or --split paragraph.');
   const draft = draftFromLines(lines, options, () => nanoid(10));
   return source.title ? { ...draft, source: { id: null, kind: 'script', title: source.title } } : draft;
+}
+
+function chaptersAsked({ chapters }: Source, { chapters: asked }: InputOptions): string[] {
+  const missing = asked.find((n) => !chapters[n - 1]);
+  if (missing !== undefined)
+    throw new UsageError(
+      chapters.length
+        ? `There is no chapter ${missing}; the book has these: ${chapters.map((c, i) => `${i + 1} ${c.title}`).join('; ')}.`
+        : '--chapters is for books; this has none.',
+    );
+  return asked.flatMap((n) => chapters[n - 1]?.id ?? []);
 }
 
 function outlineDraft(source: Source, options: InputOptions, say: (line: string) => void): Piece {
@@ -134,6 +155,7 @@ function outlineDraft(source: Source, options: InputOptions, say: (line: string)
     targetMs: options.targetMs ?? first.targetMs,
     speak: (options.targetMs ?? first.targetMs ?? Number.POSITIVE_INFINITY) <= 20_000 ? 'line' : 'sentence',
     angle: options.angle ?? first.angle,
+    chapters: chaptersAsked(source, options),
     photos: {
       ...first.photos,
       leave: photoRemarks(source.photos).map((r) => r.photo),
@@ -143,17 +165,27 @@ function outlineDraft(source: Source, options: InputOptions, say: (line: string)
   const lines = outlineLines(source, choices, voiceSpeed(options.voice));
   if (!lines.length) throw new UsageError(`${options.input} has no words in it that could become a scene.`);
   checkScenes(lines.length, 'Give a shorter --target.');
+  if (source.chapters.length)
+    say(`a book of ${source.chapters.length} chapters; told is ${chapterTitles(source, choices)}`);
   if (source.kind === 'article')
     say(
       `read as an article (${wordCount(source)} words), condensed to about ${Math.round((choices.targetMs ?? 0) / 1000)} s; --target sets another length, --as script speaks all of it`,
     );
   if (source.kind === 'product') say(`read as a product, told as “${choices.angle}”; --angle sets another`);
   for (const r of photoRemarks(source.photos))
-    say(`${source.photos.find((p) => p.id === r.photo)?.name} is left out. ${r.text}`);
+    say(`${source.photos.find((p) => p.id === r.photo)?.name} is left out. ${remarkWords(r)}`);
   const open = lines.flatMap((l) => blanks(l.shown).map((b) => b.hint));
   if (open.length) say(`these are blanks that only you can fill: ${open.join('; ')}`);
   return draftFromOutline(source, choices, lines, { ...options, sourceId: null }, () => nanoid(10));
 }
+
+const chapterTitles = (source: Source, choices: OutlineChoices): string => {
+  const told = toldChapters(source, choices);
+  return source.chapters
+    .filter((c) => told.includes(c.id))
+    .map((c) => `“${c.title}”`)
+    .join(', ');
+};
 
 function checkScenes(count: number, way: string): void {
   if (count > LIMITS.scenes)

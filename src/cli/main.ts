@@ -1,4 +1,5 @@
 import { MAKE_USAGE, make } from './make.ts';
+import { shipFiles } from './ship-files.ts';
 import { UsageError } from './usage.ts';
 
 /** Commands, loaded when they are called. */
@@ -23,6 +24,7 @@ const [name = '', ...argv] = process.argv.slice(2);
 try {
   const command = COMMANDS[name];
   if (!command) throw new UsageError(name ? `there is no command “${name}”.\n${USAGE}` : USAGE);
+  await shipFiles();
   await command(argv);
   process.exit(process.exitCode ?? 0);
 } catch (e) {

@@ -1,11 +1,12 @@
 import { type Piece, spokenOf } from '../core/piece/types.ts';
-import { framesToMs } from '../core/time.ts';
+import { framesToMs, samplesToMs } from '../core/time.ts';
 import { type Height, renderSize } from '../core/timeline/segments.ts';
 import type { Facts, Timeline } from '../core/timeline/types.ts';
 import { pictureViews } from '../server/assets/lookup.ts';
+import { render } from '../server/frames/render.ts';
 import { prepare } from '../server/material.ts';
-import { render } from '../server/render/render.ts';
 import { shelf, withPictures } from '../server/shelf/shelf.ts';
+import { reasonWords } from '../wording/pictures.ts';
 import { draftFromInput } from './input.ts';
 import type { MakeOptions } from './make.ts';
 
@@ -36,7 +37,7 @@ export async function makeVideo(options: MakeOptions): Promise<void> {
 async function describe(piece: Piece, timeline: Timeline, facts: Facts, height: Height) {
   const { entries } = await shelf();
   const views = new Map(
-    (await pictureViews(piece.scenes.flatMap((s) => s.picture?.assetId ?? []))).map((v) => [v.id, v]),
+    (await pictureViews(piece.scenes.flatMap((s) => s.pictures.map((p) => p.assetId)))).map((v) => [v.id, v]),
   );
   return {
     title: piece.title,
@@ -46,8 +47,9 @@ async function describe(piece: Piece, timeline: Timeline, facts: Facts, height: 
     scenes: piece.scenes.map((scene, i) => {
       const at = timeline.scenes[i];
       const spoken = spokenOf(scene).replace(/\s+/g, ' ').trim();
-      const entry = scene.picture && (entries.get(scene.picture.assetId) ?? views.get(scene.picture.assetId));
-      const voiceMs = at?.voice ? Math.round(at.voice.start / 48) : 0;
+      const [picture] = scene.pictures;
+      const entry = picture && (entries.get(picture.assetId) ?? views.get(picture.assetId));
+      const voiceMs = at?.voice ? samplesToMs(at.voice.start) : 0;
       const take = at?.voice ? facts.takes[at.voice.key] : undefined;
       return {
         layout: scene.layout,
@@ -57,8 +59,8 @@ async function describe(piece: Piece, timeline: Timeline, facts: Facts, height: 
         startMs: framesToMs(at?.start ?? 0),
         endMs: framesToMs(at?.end ?? 0),
         picture:
-          entry && scene.picture
-            ? { id: entry.id, title: entry.title, tags: entry.tags, reason: scene.picture.reason }
+          entry && picture
+            ? { id: entry.id, title: entry.title, tags: entry.tags, reason: reasonWords(picture.reasons) }
             : null,
         words: (take?.words ?? []).map((w) => ({
           text: spoken.slice(w.start, w.end),

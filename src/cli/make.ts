@@ -1,8 +1,9 @@
 import { mkdir, open, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
+import { FORMATS } from '../core/look/formats.ts';
+import { MOOD_NAMES, type Mood } from '../core/music/moods.ts';
 import { ANGLES } from '../core/outline/angles.ts';
-import { FORMATS, MOODS } from '../core/piece/types.ts';
 import { DEFAULT_VOICE, VOICES } from '../core/sound/speech.ts';
 import { SPLITS } from '../core/text/script.ts';
 import { HEIGHTS, type Height } from '../core/timeline/segments.ts';
@@ -10,7 +11,7 @@ import type { InputOptions } from './input.ts';
 import { UsageError } from './usage.ts';
 
 export const MAKE_USAGE =
-  'usage: nabbet make FILE|FOLDER|ADDRESS [-o OUT.mp4] [--as script|article|product] [--target SECONDS] [--angle NAME] [--format 9:16|1:1|16:9] [--height 480|720|1080] [--split sentence|line|paragraph] [--voice NAME] [--music MOOD|none] [--json]';
+  'usage: nabbet make FILE|FOLDER|ADDRESS [-o OUT.mp4] [--as script|article|product] [--target SECONDS] [--angle NAME] [--chapters 1,2] [--format 9:16|1:1|16:9] [--height 480|720|1080] [--split sentence|line|paragraph] [--voice NAME] [--music MOOD|none] [--json]';
 
 export interface MakeOptions extends InputOptions {
   out: string;
@@ -62,6 +63,7 @@ function parse(argv: string[]): MakeOptions {
       values.angle === undefined
         ? null
         : one('angle', values.angle.toLowerCase().replace(/[-_]/g, ' '), ANGLES, 'three reasons'),
+    chapters: numbers(values.chapters),
     out: values.out ?? `${path.basename(file, path.extname(file))}.mp4`,
     format: one('format', values.format, FORMATS, '9:16'),
     height: HEIGHTS.find((h) => h === height) ?? 1080,
@@ -72,9 +74,20 @@ function parse(argv: string[]): MakeOptions {
       VOICES.map((v) => v.name),
       DEFAULT_VOICE,
     ),
-    mood: one('music', values.music, MOODS, 'gentle'),
+    mood: moodOf(one('music', values.music, [...MOOD_NAMES, NO_MUSIC], 'gentle')),
     json: values.json ?? false,
   };
+}
+
+const NO_MUSIC = 'none';
+const moodOf = (asked: Mood | typeof NO_MUSIC): Mood | null => (asked === NO_MUSIC ? null : asked);
+
+function numbers(text: string | undefined): number[] {
+  if (text === undefined) return [];
+  const found = text.split(',').map((t) => Number(t.trim()));
+  if (found.some((n) => !Number.isInteger(n) || n < 1))
+    throw new UsageError(`--chapters are numbers with commas between, such as 1,2; got “${text}”.`);
+  return found;
 }
 
 const read = (argv: string[]) =>
@@ -88,6 +101,7 @@ const read = (argv: string[]) =>
       as: { type: 'string' },
       target: { type: 'string' },
       angle: { type: 'string' },
+      chapters: { type: 'string' },
       split: { type: 'string' },
       voice: { type: 'string' },
       music: { type: 'string' },

@@ -105,7 +105,7 @@ export async function startStack(say: (line: string) => void, seed: () => Promis
     await build(say);
     say('Starting the web server and the render worker');
     keepRunning('web', [NEXT, 'start', '-H', CONFIG.host, '-p', String(CONFIG.port)]);
-    keepRunning('worker', [...TSX, path.join(CONFIG.root, 'src/server/renders/worker.ts')]);
+    keepRunning('worker', [...TSX, path.join(CONFIG.root, 'src/server/jobs/worker.ts')]);
     const url = `http://${CONFIG.host}:${CONFIG.port}`;
     await healthy(`${url}/api/health`);
     void warmUp(url);

@@ -1,12 +1,13 @@
+import { failureOf } from '../core/failure.ts';
+import { Typesetter } from '../core/look/typeset/typesetter.ts';
 import type { Piece } from '../core/piece/types.ts';
-import { spokenOf } from '../core/piece/types.ts';
-import { compile, takeKey, trackLength } from '../core/timeline/compile.ts';
-import { usesOf } from '../core/timeline/shots.ts';
-import type { Facts, Timeline } from '../core/timeline/types.ts';
-import { Typesetter } from '../core/timeline/words.ts';
+import { cannotSpeak } from '../core/sound/speech.ts';
+import { compile } from '../core/timeline/compile.ts';
+import { wantedTakes } from '../core/timeline/keys.ts';
+import type { AssetFact, Facts, TakeFact, Timeline } from '../core/timeline/types.ts';
 import { pictureFact } from './assets/lookup.ts';
+import { measurer } from './frames/fonts.ts';
 import { trackOf } from './music/tracks.ts';
-import { measurer } from './render/fonts.ts';
 import { knownTake, takeOf } from './speech/takes.ts';
 
 let setter: Typesetter | null = null;
@@ -17,29 +18,19 @@ export function typesetter(): Typesetter {
   return setter;
 }
 
-/** The narrations a piece wants: one for each different text. */
-export function wantedTakes(piece: Piece): { key: string; text: string }[] {
-  const out = new Map<string, string>();
-  for (const scene of piece.scenes) {
-    const text = spokenOf(scene).trim();
-    if (text) out.set(takeKey(text, piece.voice), text);
-  }
-  return [...out].map(([key, text]) => ({ key, text }));
-}
-
 /** What is known of a piece's material now, without making anything. */
 export async function knownFacts(piece: Piece): Promise<Facts> {
-  const takes: Facts['takes'] = {};
+  const takes: Record<string, TakeFact> = {};
   for (const { key } of wantedTakes(piece)) {
     const take = await knownTake(key);
     if (take) takes[key] = take;
   }
-  const assets: Facts['assets'] = {};
-  for (const { assetId } of piece.scenes.flatMap(usesOf)) {
+  const assets: Record<string, AssetFact> = {};
+  for (const { assetId } of piece.scenes.flatMap((s) => s.pictures)) {
     const fact = assets[assetId] ? null : await pictureFact(assetId);
     if (fact) assets[fact.id] = fact;
   }
-  return { takes, assets, track: null };
+  return { takes, assets, tracks: {} };
 }
 
 /**
@@ -50,7 +41,8 @@ export async function prepare(
   piece: Piece,
   onStep: (done: number, total: number, what: string) => void = () => undefined,
 ): Promise<{ timeline: Timeline; facts: Facts; unspoken: string[] }> {
-  const facts = await knownFacts(piece);
+  const known = await knownFacts(piece);
+  const takes = { ...known.takes };
   const wanted = wantedTakes(piece);
   const total = wanted.length + 1;
   const unspoken: string[] = [];
@@ -58,19 +50,20 @@ export async function prepare(
   await Promise.all(
     wanted.map(async ({ key, text }) => {
       try {
-        facts.takes[key] ??= await takeOf(text, piece.voice);
+        takes[key] ??= await takeOf(text, piece.voice);
       } catch (e) {
-        if ((e as Error).name !== 'SpeechError') throw e;
+        if (!cannotSpeak(failureOf(e))) throw e;
         unspoken.push(text);
       }
       onStep(++done, total, 'voice');
     }),
   );
-  const { mood, seed } = piece.music;
-  if (mood !== 'none') {
-    const { frames } = compile(piece, facts, typesetter());
-    if (frames > 0) facts.track = await trackOf(mood, seed, trackLength(frames));
-  }
+  const facts: Facts = { ...known, takes, tracks: {} };
+  const { beds } = compile(piece, facts, typesetter()).sound;
+  const tracks = await Promise.all(
+    beds.map(({ wanted: { mood, seed, lengthMs } }) => trackOf(mood, seed, lengthMs)),
+  );
   onStep(total, total, 'music');
-  return { timeline: compile(piece, facts, typesetter()), facts, unspoken };
+  const all = { ...facts, tracks: Object.fromEntries(tracks.map((t) => [t.key, t])) };
+  return { timeline: compile(piece, all, typesetter()), facts: all, unspoken };
 }

@@ -26,6 +26,6 @@ export interface CatalogueRow {
   mood: string;
   setting: 'indoor' | 'outdoor' | 'table' | 'abstract';
   time: 'day' | 'morning' | 'evening' | 'night' | 'any';
-  /** Lines as people write them for which the picture is used: what it stands for. Others stand in suits.ts. */
-  suits?: string[];
+  /** Lines as people write them for which the picture is used: what it stands for. Others stand in used-for.ts. */
+  usedFor?: string[];
 }

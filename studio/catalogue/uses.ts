@@ -1,6 +1,6 @@
 /**
  * More lines for which a picture is used, as people write them, with a bar between: by row id, or by the start of one. They
- * stand for what the picture means beyond what it shows. Those of suits.ts and of the rows count besides.
+ * stand for what the picture means beyond what it shows. Those of used-for.ts and of the rows count besides.
  */
 export const USES: Record<string, string> = {
   hourglass:

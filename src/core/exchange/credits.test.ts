@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { picture, piece, scene } from '../piece/testing.ts';
-import { plainUse } from '../piece/types.ts';
+import { placed } from '../piece/types.ts';
 import { type CreditFact, creditsOf } from './credits.ts';
 
 const FACTS: CreditFact[] = [
@@ -15,9 +15,9 @@ const factOf = (id: string) => FACTS.find((f) => f.id === id);
 describe('credits', () => {
   it('name each picture once, in the order in which they are seen, and what is still open', () => {
     const p = piece([
-      scene('a', 'x', { picture: picture('shelf'), more: [plainUse('found')] }),
-      scene('b', 'x', { picture: picture('named') }),
-      scene('c', 'x', { picture: picture('named'), more: [plainUse('nameless'), plainUse('mine')] }),
+      scene('a', 'x', { pictures: [picture('shelf'), placed('found')] }),
+      scene('b', 'x', { pictures: [picture('named')] }),
+      scene('c', 'x', { pictures: [picture('named'), placed('nameless'), placed('mine')] }),
     ]);
     expect(creditsOf(p, factOf)).toEqual({
       lines: ['“A heron”: B. Reed'],
@@ -28,8 +28,8 @@ describe('credits', () => {
 
   it('leave out what is never seen: the own picture of a scene that goes on with the one before', () => {
     const p = piece([
-      scene('a', 'x', { picture: picture('shelf') }),
-      scene('b', 'x', { picture: picture('named'), runsOn: true }),
+      scene('a', 'x', { pictures: [picture('shelf')] }),
+      scene('b', 'x', { pictures: [picture('named')], runsOn: true }),
     ]);
     expect(creditsOf(p, factOf).lines).toEqual([]);
   });

@@ -1,5 +1,5 @@
 import type { Piece } from '../piece/types.ts';
-import { shownFrom, usesOf } from '../timeline/shots.ts';
+import { seenScenes } from '../timeline/times.ts';
 
 /** On what terms a picture is used. */
 export const LICENCES = ['free', 'credit', 'bought', 'own', 'unknown'] as const;
@@ -28,10 +28,10 @@ export interface Credits {
 export function creditsOf(piece: Piece, factOf: (assetId: string) => CreditFact | undefined): Credits {
   const out: Credits = { lines: [], nameless: [], unknown: [] };
   const seen = new Set<string>();
-  const from = shownFrom(piece.scenes);
+  const from = seenScenes(piece.scenes);
   piece.scenes.forEach((scene, i) => {
     if (from[i] !== i) return;
-    for (const { assetId } of usesOf(scene)) {
+    for (const { assetId } of scene.pictures) {
       const fact = factOf(assetId);
       if (!fact || seen.has(assetId)) continue;
       seen.add(assetId);

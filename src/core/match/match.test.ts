@@ -74,14 +74,14 @@ const item = (id: string, title: string, tags: string[], group = id): ShelfItem 
   tagsVector: vector(tags.join(' ')),
 });
 
-const line = (sceneId: string, text: string, wish = ''): MatchLine => ({
+const line = (sceneId: string, text: string, brief = ''): MatchLine => ({
   sceneId,
   text,
-  wish,
+  brief,
   vector: vector(text),
   context: null,
-  wishVector: wish ? vector(wish) : null,
-  wordVectors: contentWords(wish || text).map((w) => vector(w.text)),
+  briefVector: brief ? vector(brief) : null,
+  wordVectors: contentWords(brief || text).map((w) => vector(w.text)),
 });
 
 const SHELF = [
@@ -107,7 +107,7 @@ describe('nab', () => {
     expect(out.b?.alternatives.length).toBe(3);
   });
 
-  it('follows a wish against the line', () => {
+  it('follows a brief against the line', () => {
     expect(nab(index, [line('a', 'The ship came down the canal.', 'stars in the dark')]).a?.assetId).toBe(
       'stars',
     );

@@ -4,7 +4,7 @@ import type { MatchLine } from './types.ts';
 /** A line with the pictures that a writer would keep for it. */
 export interface JudgedLine {
   line: string;
-  wish?: string;
+  brief?: string;
   good: string[];
 }
 

@@ -1,6 +1,7 @@
-import { type PictureChoice, plainUse } from '../piece/types.ts';
+import type { PictureReason } from '../piece/reasons.ts';
+import { type Placement, placed } from '../piece/types.ts';
 import { assign } from './assign.ts';
-import type { Liking } from './liking.ts';
+import type { Preference } from './preference.ts';
 import type { ShelfIndex } from './score.ts';
 import type { MatchLine, Scored, ShelfItem } from './types.ts';
 
@@ -39,9 +40,9 @@ export interface NabOptions {
   /** Pictures that may be chosen; all by default. */
   allow?: (item: ShelfItem) => boolean;
   /** What a picture has for it besides its meaning, added to its score. */
-  liking?: Liking;
+  preference?: Preference;
   /** Pictures that came with the words of this very piece; they go before others that fit as well. */
-  beside?: ShelfIndex;
+  sourceIndex?: ShelfIndex;
 }
 
 /**
@@ -52,18 +53,18 @@ export interface NabOptions {
 export function nab(
   index: ShelfIndex,
   lines: readonly MatchLine[],
-  { taken = [], allow = () => true, liking = () => 0, beside }: NabOptions = {},
-): Record<string, PictureChoice> {
+  { taken = [], allow = () => true, preference = () => 0, sourceIndex }: NabOptions = {},
+): Record<string, Placement> {
   const limit = Math.max(RANKED, 2 * lines.length);
   const ranked = lines.map((line) => {
-    const brought = (beside?.rank(line, { limit }) ?? []).filter(speaksOf);
+    const brought = (sourceIndex?.rank(line, { limit }) ?? []).filter(speaksOf);
     const shelf = index.rank(line, { limit, allow });
-    const liked = (s: Scored, more: number): Scored => ({
+    const preferred = (s: Scored, more: number): Scored => ({
       ...s,
-      score: s.score + more + liking(s.item, line.sceneId),
-      liking: more + liking(s.item, line.sceneId),
+      score: s.score + more + preference(s.item, line.sceneId),
+      preference: more + preference(s.item, line.sceneId),
     });
-    const both = [...brought.map((s) => liked(s, NAB.brought)), ...shelf.map((s) => liked(s, 0))];
+    const both = [...brought.map((s) => preferred(s, NAB.brought)), ...shelf.map((s) => preferred(s, 0))];
     // A picture that came with the words may stand on the shelf too: the better of both counts.
     return [...new Map(both.sort((x, y) => x.score - y.score).map((s) => [s.item.id, s])).values()].sort(
       (x, y) => y.score - x.score,
@@ -101,27 +102,32 @@ function variedAfter(best: Scored, ranked: readonly Scored[]): Scored[] {
   return [...new Set([...other.slice(0, NAB.alternatives), ...rest])].slice(0, NAB.alternatives);
 }
 
-function choice(best: Scored, alternatives: Scored[]): PictureChoice {
+function choice(best: Scored, alternatives: Scored[]): Placement {
   return {
-    ...plainUse(best.item.id),
+    ...placed(best.item.id),
     by: 'nab',
-    reason: reasonOf(best),
-    confidence: Math.round(confidenceOf(best.score - (best.liking ?? 0)) * 100) / 100,
+    reasons: reasonsOf(best),
+    confidence: Math.round(confidenceOf(best.score - (best.preference ?? 0)) * 100) / 100,
     found: [...new Set(best.hits.map((h) => h.word))].slice(0, 6),
-    alternatives: alternatives.map((s) => ({ assetId: s.item.id, reason: reasonOf(s) })),
+    alternatives: alternatives.map((s) => ({ assetId: s.item.id, reasons: reasonsOf(s) })),
   };
 }
 
 export const confidenceOf = (score: number): number =>
   Math.max(0, Math.min(1, (score - NAB.guess) / (NAB.certain - NAB.guess)));
 
-/** Why a picture was found, in words: which words met which tags, and how close the whole line is. */
-export function reasonOf(s: Scored): string {
-  const words = s.hits
-    .slice(0, 3)
-    .map((h) => (h.close === 1 ? `“${h.word}” is in it` : `“${h.word}” is close to “${h.tag}”`));
-  const meaning = `meaning ${Math.round(s.meaning * 100)} %`;
-  return [...(s.item.from ? [s.item.from] : []), ...words, meaning].join(' · ');
+/** Why a picture was found: which words met which tags, and how close the whole line is. */
+export function reasonsOf(s: Scored): PictureReason[] {
+  return [
+    ...(s.item.caption === undefined ? [] : [{ code: 'in-source', caption: '' } as const]),
+    ...s.hits
+      .slice(0, 3)
+      .map(
+        (h): PictureReason =>
+          h.close === 1 ? { code: 'word', word: h.word } : { code: 'near-word', word: h.word, tag: h.tag },
+      ),
+    { code: 'meaning', close: Math.round(s.meaning * 100) / 100 },
+  ];
 }
 
 function improve(

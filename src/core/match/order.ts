@@ -4,28 +4,9 @@ import { seeded } from '../hash.ts';
 export const LIGHTS = ['dawn', 'noon', 'dusk', 'night', 'rain', 'autumn', 'lamplit', 'kitchen'] as const;
 export type Light = (typeof LIGHTS)[number];
 
-export const LIGHT_LABELS: Record<Light, string> = {
-  dawn: 'in the morning',
-  noon: 'by day',
-  dusk: 'in the evening',
-  night: 'at night',
-  rain: 'in the rain',
-  autumn: 'in autumn',
-  lamplit: 'by lamplight',
-  kitchen: 'in bright rooms',
-};
-
 /** Where a thing can stand. */
 export const STAGES = ['table', 'sill', 'sheets', 'hill', 'above'] as const;
 export type Stage = (typeof STAGES)[number];
-
-export const STAGE_LABELS: Record<Stage, string> = {
-  table: 'on a table',
-  sill: 'at a window',
-  sheets: 'on coloured paper',
-  hill: 'on a hill',
-  above: 'seen from above',
-};
 
 /** Words that ask for a light, first match first. */
 const ASKED: readonly [RegExp, Light][] = [

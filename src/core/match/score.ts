@@ -1,22 +1,22 @@
 import { contentWords, stem, weightOf } from '../text/tokens.ts';
 import type { MatchLine, Scored, ShelfItem, Vector, WordHit } from './types.ts';
-import type { Kin } from './wordnet.ts';
+import type { NearWord } from './wordnet.ts';
 
 /**
- * Weights and thresholds of the score. Those of meaning, suits and words were learned on studio/fixtures/match (softmax
+ * Weights and thresholds of the score. Those of meaning, usedFor and words were learned on studio/fixtures/match (softmax
  * over the shelf for each line, six-fold cross-validation) and scaled so that a perfect match comes near to 1.
  */
 export const MATCH = {
   /** Likeness to what the picture shows and to its tags; to a line for which it is used; words that are met. */
   meaningWeight: 0.71,
-  suitsWeight: 0.48,
+  usedForWeight: 0.48,
   wordsWeight: 0.2,
-  /** A wish says what shall be seen: its words count more. */
-  wishWordsWeight: 0.35,
+  /** A brief says what shall be seen: its words count more. */
+  briefWordsWeight: 0.35,
   /** Share of the tags' vector in the meaning of a picture. */
   tagsShare: 0.8,
-  /** Share of the written line beside a wish. */
-  lineBesideWish: 0.15,
+  /** Share of the written line beside a brief. */
+  lineBesideBrief: 0.15,
   /** Share of the neighbours beside a line, and of the whole script beside a title. */
   neighboursShare: 0.12,
   scriptShare: 0.45,
@@ -25,12 +25,12 @@ export const MATCH = {
   /** A related word counts this much of an equal one. */
   softWorth: 0.74,
   /** A word that a dictionary puts near to one that is nowhere on the shelf counts this much of what the dictionary says. */
-  kinWorth: 0.6,
+  nearWordWorth: 0.6,
   /** Share that a picture loses among the results when one of its motif is better, and again for a second one. */
   alike: 0.1,
   titleWorth: 0.95,
   descriptionWorth: 0.95,
-  suitsWordWorth: 0.9,
+  usedForWordWorth: 0.9,
 } as const;
 
 export const dot = (a: Vector, b: Vector): number => {
@@ -70,14 +70,14 @@ function prepare(item: ShelfItem): Prepared {
   }
   add(item.title, MATCH.titleWorth, false);
   add(item.description, MATCH.descriptionWorth, false);
-  for (const { text } of item.suits ?? []) add(text, MATCH.suitsWordWorth, false);
+  for (const { text } of item.usedFor ?? []) add(text, MATCH.usedForWordWorth, false);
   const fresh = { meaning: meaningOf(item), words };
   prepared.set(item, fresh);
   return fresh;
 }
 
 /** Words of a picture worth less than this are not met by way of a dictionary: they are not what it shows. */
-const KIN_FROM = 0.8;
+const NEAR_WORD_FROM = 0.8;
 
 /** So many of the first results are varied; the rest stays in the order of the score. */
 const VARIED = 60;
@@ -119,7 +119,7 @@ export class ShelfIndex {
   /** Items by single tag as it is written. */
   private readonly tagged = new Map<string, number[]>();
   /** The picture of each line for which pictures are used. */
-  private readonly suitsOf: Int32Array;
+  private readonly usedForOf: Int32Array;
   private readonly tagVectors: Map<string, Vector>;
   private readonly related = new Map<string, Map<string, number>>();
 
@@ -135,16 +135,16 @@ export class ShelfIndex {
     this.items = items;
     this.tagVectors = tagVectors;
     // A picture of which nobody said for what it is used is used for what its words say.
-    const suits = items.flatMap((item, i) =>
-      (item.suits?.map((s) => s.vector) ?? [item.textVector, item.tagsVector]).map((vector) => ({
+    const usedFor = items.flatMap((item, i) =>
+      (item.usedFor?.map((s) => s.vector) ?? [item.textVector, item.tagsVector]).map((vector) => ({
         i,
         vector,
       })),
     );
-    this.suitsOf = Int32Array.from(suits, (s) => s.i);
+    this.usedForOf = Int32Array.from(usedFor, (s) => s.i);
     this.similar = similarities([
       ...items.map((item) => prepare(item).meaning),
-      ...suits.map((s) => s.vector),
+      ...usedFor.map((s) => s.vector),
     ]);
     items.forEach((item, i) => {
       this.addWords(item, i);
@@ -168,7 +168,7 @@ export class ShelfIndex {
   rank(line: MatchLine, { use = 'both', limit = this.items.length, allow }: RankOptions = {}): Scored[] {
     const n = this.items.length;
     if (n === 0) return [];
-    const words = contentWords(line.wish || line.text);
+    const words = contentWords(line.brief || line.text);
     const weights = words.map((w) => this.rarity(w.stem) * weightOf(w.text));
     const total = weights.reduce((a, b) => a + b, 0) || 1;
     const met = this.meetings(line, words);
@@ -177,13 +177,13 @@ export class ShelfIndex {
       for (const [i, m] of of) overlap[i] = (overlap[i] as number) + m.worth * (weights[k] as number);
     });
     const whole = total * 0.5 + 0.5 * Math.min(total, 3);
-    const { meaning, suits } = this.meanings(queryOf(line));
+    const { meaning, usedFor } = this.meanings(queryOf(line));
     const scores = new Float64Array(n);
-    const wordsWeight = line.wish ? MATCH.wishWordsWeight : MATCH.wordsWeight;
+    const wordsWeight = line.brief ? MATCH.briefWordsWeight : MATCH.wordsWeight;
     for (let i = 0; i < n; i++) {
       const byWords = wordsWeight * Math.min(1, (overlap[i] as number) / whole);
       const byMeaning =
-        MATCH.meaningWeight * (meaning[i] as number) + MATCH.suitsWeight * (suits[i] as number);
+        MATCH.meaningWeight * (meaning[i] as number) + MATCH.usedForWeight * (usedFor[i] as number);
       scores[i] =
         allow && !allow(this.items[i] as ShelfItem)
           ? Number.NEGATIVE_INFINITY
@@ -207,7 +207,7 @@ export class ShelfIndex {
         return {
           item,
           score: scores[i] as number,
-          meaning: Math.max(meaning[i] as number, suits[i] as number),
+          meaning: Math.max(meaning[i] as number, usedFor[i] as number),
           hits: (hits.length ? hits : closestWord(words, line, item)).sort((a, b) => b.close - a.close),
         };
       });
@@ -249,14 +249,14 @@ export class ShelfIndex {
   }
 
   /** Similarity of a query to every picture, and to the line for which it is used that is most like it; not below 0. */
-  private meanings(query: Vector): { meaning: Float64Array; suits: Float64Array } {
+  private meanings(query: Vector): { meaning: Float64Array; usedFor: Float64Array } {
     const all = this.similar(query);
     const n = this.items.length;
-    const suits = new Float64Array(n);
-    this.suitsOf.forEach((i, k) => {
-      suits[i] = Math.max(suits[i] as number, all[n + k] as number);
+    const usedFor = new Float64Array(n);
+    this.usedForOf.forEach((i, k) => {
+      usedFor[i] = Math.max(usedFor[i] as number, all[n + k] as number);
     });
-    return { meaning: all.slice(0, n).map((x) => Math.max(0, x)), suits };
+    return { meaning: all.slice(0, n).map((x) => Math.max(0, x)), usedFor };
   }
 
   /** For each word of the line, the pictures that have it or a related tag, and the best way it is met in each. */
@@ -266,7 +266,7 @@ export class ShelfIndex {
       for (const p of this.postings.get(w.stem) ?? [])
         of.set(p.item, { worth: p.worth, tag: p.tag, close: 1 });
       // What a dictionary knows of a word that is nowhere on the shelf is surer than a likeness of single words.
-      if (of.size === 0) this.meetKin(line.kin?.[at] ?? [], of);
+      if (of.size === 0) this.meetNearWords(line.nearWords?.[at] ?? [], of);
       if (of.size === 0 || this.postings.has(w.stem))
         for (const [tag, close] of this.softTags(w.text, line.wordVectors[at])) {
           const worth = MATCH.softWorth * (close - 0.2);
@@ -278,11 +278,11 @@ export class ShelfIndex {
   }
 
   /** Adds the pictures that show something near to a word, by what a dictionary says. */
-  private meetKin(kin: readonly Kin[], of: Map<number, Met>): void {
-    for (const k of kin)
+  private meetNearWords(nearWords: readonly NearWord[], of: Map<number, Met>): void {
+    for (const k of nearWords)
       for (const p of this.postings.get(stem(k.word)) ?? []) {
-        const worth = MATCH.kinWorth * k.worth * p.worth;
-        if (p.worth >= KIN_FROM && worth > (of.get(p.item)?.worth ?? 0))
+        const worth = MATCH.nearWordWorth * k.worth * p.worth;
+        if (p.worth >= NEAR_WORD_FROM && worth > (of.get(p.item)?.worth ?? 0))
           of.set(p.item, { worth, tag: p.tag, close: 0.9 * k.worth });
       }
   }
@@ -304,11 +304,11 @@ export class ShelfIndex {
   }
 }
 
-/** The meaning that is looked for: the line with a share of what stands round it, or a wish with a share of its line. */
-function queryOf({ vector, wishVector, context }: MatchLine): Vector {
+/** The meaning that is looked for: the line with a share of what stands round it, or a brief with a share of its line. */
+function queryOf({ vector, briefVector, context }: MatchLine): Vector {
   const mix = (a: Vector, b: Vector, share: number) =>
     a.map((x, i) => (1 - share) * x + share * (b[i] as number));
-  if (wishVector) return mix(wishVector, vector, MATCH.lineBesideWish);
+  if (briefVector) return mix(briefVector, vector, MATCH.lineBesideBrief);
   return context ? mix(vector, context.vector, context.share) : vector;
 }
 

@@ -1,4 +1,4 @@
-import type { Kin } from './wordnet.ts';
+import type { NearWord } from './wordnet.ts';
 
 /** A unit vector of the sentence model; similarity is the dot product. */
 export type Vector = Float32Array;
@@ -17,25 +17,25 @@ export interface ShelfItem {
   textVector: Vector;
   tagsVector: Vector;
   /** Lines for which the picture is used, though what they say is not in it, with their meaning. */
-  suits?: readonly { text: string; vector: Vector }[];
-  /** Where it came from, for the reason: "from the source"; undefined for what stands on the shelf. */
-  from?: string;
+  usedFor?: readonly { text: string; vector: Vector }[];
+  /** What is said of it in the source of the piece; undefined for what stands on the shelf. */
+  caption?: string;
 }
 
 /** A line that wants a picture. */
 export interface MatchLine {
   sceneId: string;
   text: string;
-  wish: string;
+  brief: string;
   vector: Vector;
   /** Meaning of what stands round the line, and how much it counts beside the line, 0 to 1; null when it stands alone. */
   context: { vector: Vector; share: number } | null;
-  /** Meaning of the wish; null without one. */
-  wishVector: Vector | null;
-  /** Meaning of each content word, in the order of contentWords(wish || text). */
+  /** Meaning of the brief; null without one. */
+  briefVector: Vector | null;
+  /** Meaning of each content word, in the order of contentWords(brief || text). */
   wordVectors: Vector[];
   /** Words near to each content word, in the same order; without it only stems and meanings are compared. */
-  kin?: readonly (readonly Kin[])[];
+  nearWords?: readonly (readonly NearWord[])[];
 }
 
 /** One word of a line and what it met in a picture. */
@@ -54,5 +54,5 @@ export interface Scored {
   meaning: number;
   hits: WordHit[];
   /** Part of the score that does not come from meaning and words. */
-  liking?: number;
+  preference?: number;
 }

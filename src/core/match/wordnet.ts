@@ -2,7 +2,7 @@
 export type Relation = 'same' | 'kind of' | 'example' | 'form';
 
 /** A word of WordNet that is near to another one. */
-export interface Kin {
+export interface NearWord {
   /** In lower case, words of a phrase with blanks between. */
   word: string;
   relation: Relation;
@@ -52,18 +52,18 @@ const NEWLINE = 10;
  */
 export class WordNet {
   private readonly files: Record<WordClass, WordNetFiles>;
-  private readonly known = new Map<string, Kin[]>();
+  private readonly known = new Map<string, NearWord[]>();
 
   constructor(files: Record<WordClass, WordNetFiles>) {
     this.files = files;
   }
 
   /** Words that are near to a word in its base form, nearest first. Empty when WordNet has not got it. */
-  kin(word: string, of: WordClass): Kin[] {
+  nearWords(word: string, of: WordClass): NearWord[] {
     const key = `${of} ${word}`;
     const before = this.known.get(key);
     if (before) return before;
-    const found = new Map<string, Kin>();
+    const found = new Map<string, NearWord>();
     const add = (synset: Synset, relation: Relation, worth: number) => {
       for (const w of synset.words)
         if (w !== word && worth > (found.get(w)?.worth ?? 0)) found.set(w, { word: w, relation, worth });

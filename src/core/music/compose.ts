@@ -1,7 +1,7 @@
 import { seeded } from '../hash.ts';
-import type { Mood } from '../piece/types.ts';
 import { type Milliseconds, msToSamples, type Samples } from '../time.ts';
-import { MOOD_RULES, type MoodRules } from './moods.ts';
+import type { MoodRules } from './moods/types.ts';
+import { MOODS, type Mood } from './moods.ts';
 
 /** A note: times in quarter notes from the start. */
 export interface Note {
@@ -48,8 +48,8 @@ const CH = { chords: 0, bass: 1, lead: 2, pad: 3, drums: 9 } as const;
  * the middle, a closing chord on the tonic that ends with the piece. The tempo is bent by at most COMPOSE.play so that
  * whole bars fill the time. The same mood, seed and length give the same notes.
  */
-export function compose(mood: Exclude<Mood, 'none'>, seed: number, lengthMs: Milliseconds): Score {
-  const rules = MOOD_RULES[mood];
+export function compose(mood: Mood, seed: number, lengthMs: Milliseconds): Score {
+  const rules = MOODS[mood];
   const random = seeded(`${mood}/${seed}`);
   const { bars, tempo } = fit(rules.tempo, lengthMs);
   const phrase = rules.progressions[seed % rules.progressions.length] ?? rules.progressions[0] ?? [0];

@@ -1,11 +1,14 @@
+import { because } from '../source/reasons.ts';
 import type { Source } from '../source/types.ts';
-import { chooseSentences } from '../text/choose.ts';
-import { LINE } from '../text/shorten.ts';
+import { chosenChapters } from './chapters.ts';
+import { chooseSentences } from './condense/choose.ts';
+import { LINE } from './condense/shorten.ts';
 import { CLOSING_MS, ONCE_MS, SCENE_MS } from './length.ts';
 import { type OutlineChoices, type OutlineLine, outlineLine } from './types.ts';
 
 /** An article condensed to the wished length, its opening first, and a card that names it. */
-export function articleLines(source: Source, choices: OutlineChoices, pace: number): OutlineLine[] {
+export function articleLines(whole: Source, choices: OutlineChoices, pace: number): OutlineLine[] {
+  const source = chosenChapters(whole, choices);
   const closing = choices.closing ? CLOSING_MS : 0;
   const ids = chooseSentences(source, {
     targetMs: choices.targetMs ?? Number.MAX_SAFE_INTEGER,
@@ -53,6 +56,6 @@ function closingLine(source: Source): OutlineLine {
     spoken: '',
     from: [source.title, where].filter(Boolean).join(' · '),
     durationMs: CLOSING_MS,
-    reasons: ['names the source'],
+    reasons: [because('names-source')],
   });
 }

@@ -1,31 +1,38 @@
-import { emptyScene, type NewId } from '../piece/actions.ts';
-import { type Format, type Mood, PIECE_VERSION, type Piece } from '../piece/types.ts';
+import type { Format } from '../look/formats.ts';
+import type { Mood } from '../music/moods.ts';
+import type { NewId } from '../piece/actions.ts';
+import { emptyPiece, emptyScene, newBed, type Piece } from '../piece/types.ts';
 import { type ScriptLine, titleFrom } from '../text/script.ts';
 
 export interface DraftOptions {
   format: Format;
   voice: string;
-  mood: Mood;
+  /** Of the music under the whole piece; null for none. */
+  mood: Mood | null;
   /** Replaces the title found in the script. */
   title?: string;
 }
 
+/** A piece without scenes: format, voice, and music under the whole of it. */
+export const draftPiece = ({ format, voice, mood }: DraftOptions): Piece => ({
+  ...emptyPiece(),
+  format,
+  voice: { name: voice, pace: 1 },
+  beds: mood ? [newBed('music', { kind: 'composed', mood, seed: 1 })] : [],
+});
+
 /** A piece from the lines of a script: a scene each, without pictures yet. */
 export function draftFromLines(lines: readonly ScriptLine[], options: DraftOptions, newId: NewId): Piece {
+  const title = options.title?.trim() || titleFrom(lines);
   return {
-    version: PIECE_VERSION,
-    title: options.title?.trim() || titleFrom([...lines]),
-    format: options.format,
-    voice: { name: options.voice, pace: 1 },
-    music: { mood: options.mood, seed: 1, gainDb: 0 },
-    source: { id: null, kind: 'script', title: options.title?.trim() || titleFrom([...lines]) },
-    targetMs: null,
-    captions: true,
+    ...draftPiece(options),
+    title,
+    source: { id: null, kind: 'script', title },
     scenes: lines.map((l, i) => ({
       ...emptyScene(newId()),
       layout: l.layout,
       shown: l.shown,
-      wish: l.wish,
+      brief: l.brief,
       from: { ref: `line:${i}`, text: l.shown },
     })),
   };

@@ -1,7 +1,8 @@
-import { emptyScene, type NewId } from '../piece/actions.ts';
-import { PIECE_VERSION, type Piece, plainUse, type Scene } from '../piece/types.ts';
+import type { NewId } from '../piece/actions.ts';
+import type { PictureReason } from '../piece/reasons.ts';
+import { emptyScene, type Piece, type Placement, placed, type Scene } from '../piece/types.ts';
 import type { Source } from '../source/types.ts';
-import type { DraftOptions } from './draft.ts';
+import { type DraftOptions, draftPiece } from './draft.ts';
 import type { OutlineChoices, OutlineLine } from './types.ts';
 
 /**
@@ -16,38 +17,34 @@ export function draftFromOutline(
   newId: NewId,
 ): Piece {
   const pictures = new Map(source.pictures.map((p) => [p.id, p]));
+  const picturesOf = (l: OutlineLine): Placement[] => {
+    if (l.assetId) return [broughtAlong(l.assetId, { code: 'photo' })];
+    const picture = l.picture ? pictures.get(l.picture) : undefined;
+    return picture?.assetId
+      ? [broughtAlong(picture.assetId, { code: 'in-source', caption: picture.caption.slice(0, 200) })]
+      : [];
+  };
   return {
-    version: PIECE_VERSION,
+    ...draftPiece(options),
     title: (options.title?.trim() || source.title || lines[0]?.shown || '').slice(0, 200),
-    format: options.format,
-    voice: { name: options.voice, pace: 1 },
-    music: { mood: options.mood, seed: 1, gainDb: 0 },
     source: { id: options.sourceId, kind: source.kind, title: source.title.slice(0, 500) },
     targetMs: source.kind === 'photos' ? null : choices.targetMs,
-    captions: true,
-    scenes: lines.map((l): Scene => {
-      const picture = l.picture ? pictures.get(l.picture) : undefined;
-      const assetId = l.assetId ?? picture?.assetId ?? null;
-      return {
+    scenes: lines.map(
+      (l): Scene => ({
         ...emptyScene(newId()),
         layout: l.layout,
         shown: l.shown,
         spoken: l.spoken,
-        picture: assetId
-          ? {
-              ...plainUse(assetId),
-              by: 'source',
-              reason: l.assetId
-                ? 'one of your photos'
-                : `from the source${picture?.caption ? `: ${picture.caption.slice(0, 200)}` : ''}`,
-              confidence: 1,
-              found: [],
-              alternatives: [],
-            }
-          : null,
+        pictures: picturesOf(l),
         durationMs: l.durationMs,
         from: l.from ? { ref: l.ref, text: l.from.slice(0, 5000) } : null,
-      };
-    }),
+      }),
+    ),
   };
 }
+
+const broughtAlong = (assetId: string, reason: PictureReason): Placement => ({
+  ...placed(assetId),
+  by: 'source',
+  reasons: [reason],
+});

@@ -1,12 +1,12 @@
 import { estimateSpeech } from '../text/reading.ts';
 import type { Milliseconds } from '../time.ts';
-import { PACING } from '../timeline/compile.ts';
+import { PACING } from '../timeline/pacing.ts';
 import type { OutlineLine } from './types.ts';
 
 /** Time of a scene round its voice, and of the whole round its scenes. */
-export const SCENE_MS: Milliseconds = PACING.leadMs + PACING.tailMs;
+export const SCENE_MS: Milliseconds = PACING.leadMs + PACING.tailMs.short;
 export const ONCE_MS: Milliseconds =
-  PACING.firstLeadMs - PACING.leadMs + PACING.titleTailMs - PACING.tailMs + PACING.endHoldMs;
+  PACING.firstLeadMs - PACING.leadMs + PACING.tailMs.long - PACING.tailMs.short + PACING.endHoldMs;
 /** A closing card stands so long. */
 export const CLOSING_MS: Milliseconds = 2600;
 

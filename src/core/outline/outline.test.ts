@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { applyEdit } from '../piece/edit.ts';
+import { applyEdit, edit } from '../piece/edit.ts';
 import { pieceSchema } from '../piece/schema.ts';
 import { emptyFacts, emptySource, type FactSheet, type Photo, type Source } from '../source/types.ts';
 import { blanks } from '../text/blanks.ts';
-import { annotate } from '../text/condense.ts';
 import { sentences } from '../text/sentences.ts';
-import { LINE } from '../text/shorten.ts';
 import { ANGLES } from './angles.ts';
+import { annotate } from './condense/condense.ts';
+import { LINE } from './condense/shorten.ts';
 import { draftFromOutline } from './from-outline.ts';
 import { outlineMs } from './length.ts';
 import { firstChoices, outlineLines } from './outline.ts';
-import { byTime, hamming, inOrder, PHOTO, photoRemarks, photosToTake } from './photos.ts';
+import { byTime, hamming, inOrder, PHOTO, photoRemarks, photosToImport } from './photos.ts';
 import type { OutlineChoices } from './types.ts';
 
 const PARAGRAPHS = [
@@ -24,7 +24,7 @@ const PARAGRAPHS = [
 
 function article(): Source {
   const source: Source = {
-    ...emptySource('article', 'text'),
+    ...emptySource('article', { kind: 'text' }),
     title: 'Why the market street stayed dry',
     site: 'The Courier',
     passages: PARAGRAPHS.map((p, i) => ({
@@ -50,7 +50,7 @@ function article(): Source {
         alt: '',
         caption: 'Gone',
         after: 'p4',
-        problem: 'is gone',
+        problem: { code: 'no-picture' },
       },
     ],
   };
@@ -129,8 +129,8 @@ describe('the outline of an article', () => {
     );
     expect(pieceSchema.validate(piece).error).toBeUndefined();
     expect(piece.source).toEqual({ id: 's1', kind: 'article', title: source.title });
-    expect(piece.scenes.find((s) => s.picture)?.picture).toMatchObject({ assetId: 'a0', by: 'source' });
-    expect(applyEdit(piece, { label: 'x', ops: [{ op: 'remove', id: piece.scenes[0]?.id ?? '' }] }).ok).toBe(
+    expect(piece.scenes.find((s) => s.pictures.length)?.pictures[0]).toMatchObject({ assetId: 'a0', by: 'source' });
+    expect(applyEdit(piece, edit('x', [{ op: 'remove', id: piece.scenes[0]?.id ?? '' }])).ok).toBe(
       true,
     );
   });
@@ -161,7 +161,7 @@ const FULL: FactSheet = {
 const EMPTY: FactSheet = { ...emptyFacts(), name: fact('Talking clock') };
 
 function product(facts: FactSheet, language = 'en'): Source {
-  return { ...emptySource('product', 'page'), title: facts.name?.value ?? '', language, facts };
+  return { ...emptySource('product', { kind: 'page' }), title: facts.name?.value ?? '', language, facts };
 }
 
 describe('the script of a product', () => {
@@ -238,7 +238,7 @@ const photo = (id: string, takenAt: string | null, more: Partial<Photo> = {}): P
   takenAt,
   width: 100,
   height: 100,
-  look: '00000000ffff0000',
+  differenceHash: '00000000ffff0000',
   sharpness: 400,
   ...more,
 });
@@ -257,26 +257,26 @@ const arrived = (f: ReturnType<typeof file>) =>
 
 describe('files brought to a photo set', () => {
   it('are taken as far as there is room beside the set and what is on its way', () => {
-    const first = photosToTake(files(120), [], []);
-    expect(first.take).toHaveLength(120);
-    const way = first.take.slice(100);
-    const second = photosToTake(files(120, 500), first.take.slice(0, 100).map(arrived), way);
-    expect(second.take).toHaveLength(PHOTO.most - 120);
+    const first = photosToImport(files(120), [], []);
+    expect(first.fresh).toHaveLength(120);
+    const way = first.fresh.slice(100);
+    const second = photosToImport(files(120, 500), first.fresh.slice(0, 100).map(arrived), way);
+    expect(second.fresh).toHaveLength(PHOTO.most - 120);
     expect(second.over).toBe(40);
-    expect(second.take[0]?.name).toBe('500.jpg');
+    expect(second.fresh[0]?.name).toBe('500.jpg');
   });
 
   it('are taken once, also when a folder is dropped again with more in it', () => {
     const set = files(3).map(arrived);
     const way = [file('3.jpg')];
-    const again = photosToTake([...files(6), file('5.jpg')], set, way);
-    expect(again.take.map((f) => f.name)).toEqual(['4.jpg', '5.jpg']);
+    const again = photosToImport([...files(6), file('5.jpg')], set, way);
+    expect(again.fresh.map((f) => f.name)).toEqual(['4.jpg', '5.jpg']);
     expect(again.double).toBe(5);
-    expect(photosToTake([file('1.jpg', { size: 1001 })], set, way).take).toHaveLength(1);
+    expect(photosToImport([file('1.jpg', { size: 1001 })], set, way).fresh).toHaveLength(1);
   });
 
   it('that are no photos are named; what systems put into folders is not', () => {
-    const brought = photosToTake(
+    const brought = photosToImport(
       [
         file('notes.txt', { type: 'text/plain' }),
         file('Thumbs.db', { type: '' }),
@@ -287,19 +287,19 @@ describe('files brought to a photo set', () => {
       [],
     );
     expect(brought.other).toEqual(['notes.txt']);
-    expect(brought.take.map((f) => f.name)).toEqual(['IMG_1.HEIC']);
+    expect(brought.fresh.map((f) => f.name)).toEqual(['IMG_1.HEIC']);
   });
 });
 
 describe('photo sets', () => {
-  const a = photo('a', '2026-11-19T18:00:00', { look: 'ffff000000000000' });
+  const a = photo('a', '2026-11-19T18:00:00', { differenceHash: 'ffff000000000000' });
   const b = photo('b', '2026-11-19T17:00:00');
-  const b2 = photo('b2', '2026-11-19T17:00:03', { look: '00000000ffff0003', sharpness: 500 });
+  const b2 = photo('b2', '2026-11-19T17:00:03', { differenceHash: '00000000ffff0003', sharpness: 500 });
   const later = photo('later', '2026-11-19T19:00:00');
-  const none = photo('none', null, { look: '0f0f0f0f0f0f0f0f' });
-  const dim = photo('dim', '2026-11-19T20:00:00', { look: 'f0f0f0f0f0f0f0f0', sharpness: 6 });
+  const none = photo('none', null, { differenceHash: '0f0f0f0f0f0f0f0f' });
+  const dim = photo('dim', '2026-11-19T20:00:00', { differenceHash: 'f0f0f0f0f0f0f0f0', sharpness: 6 });
   const all = [a, none, b, b2, later, dim];
-  const source: Source = { ...emptySource('photos', 'photos'), title: 'Evening', photos: all };
+  const source: Source = { ...emptySource('photos', { kind: 'photos' }), title: 'Evening', photos: all };
 
   it('sorts by capture time, those without a time last', () => {
     expect(byTime(all).map((p) => p.id)).toEqual(['b', 'b2', 'a', 'later', 'dim', 'none']);

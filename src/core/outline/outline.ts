@@ -4,11 +4,12 @@ import { articleLines } from './article.ts';
 import { photoLines } from './photos.ts';
 import { placePictures } from './place-pictures.ts';
 import { productLines } from './product.ts';
-import type { OutlineChoices, OutlineLine } from './types.ts';
+import { CHOICES_VERSION, type OutlineChoices, type OutlineLine } from './types.ts';
 
 export const TARGETS: readonly Milliseconds[] = [15_000, 30_000, 45_000, 60_000, 90_000];
 
 export const firstChoices = (source: Source): OutlineChoices => ({
+  version: CHOICES_VERSION,
   targetMs: source.kind === 'article' ? 45_000 : null,
   speak: 'sentence',
   angle: 'three reasons',
@@ -17,6 +18,7 @@ export const firstChoices = (source: Source): OutlineChoices => ({
   edits: {},
   pictures: {},
   leavePictures: [],
+  chapters: [],
   closing: source.kind !== 'script',
   photos: {
     order: null,

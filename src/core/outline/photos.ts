@@ -1,3 +1,4 @@
+import { because } from '../source/reasons.ts';
 import type { Photo, Source } from '../source/types.ts';
 import type { Milliseconds } from '../time.ts';
 import { type OutlineLine, outlineLine, type PhotoChoices } from './types.ts';
@@ -28,7 +29,7 @@ export interface BroughtFile {
 
 /** What of the files that were brought goes into a set, and what is said of the rest. */
 export interface Brought<F> {
-  take: F[];
+  fresh: F[];
   /** Files that are in the set, or on their way to it, already. */
   double: number;
   /** Files that no longer fit. */
@@ -46,7 +47,7 @@ const LITTER = /^(\.|thumbs\.db$|desktop\.ini$)/i;
  * Sorts the files of a drop. A file is the same as another when name, size and time of change are: folders are often
  * dropped again with what was added to them.
  */
-export function photosToTake<F extends BroughtFile>(
+export function photosToImport<F extends BroughtFile>(
   files: readonly F[],
   inSet: readonly Pick<Photo, 'name' | 'bytes' | 'modifiedMs'>[],
   onTheWay: readonly BroughtFile[],
@@ -56,17 +57,17 @@ export function photosToTake<F extends BroughtFile>(
     ...inSet.map((p) => key(p.name, p.bytes, p.modifiedMs)),
     ...onTheWay.map((f) => key(f.name, f.size, f.lastModified)),
   ]);
-  const out: Brought<F> = { take: [], double: 0, over: 0, other: [] };
+  const out: Brought<F> = { fresh: [], double: 0, over: 0, other: [] };
   const room = PHOTO.most - inSet.length - onTheWay.length;
   for (const f of files) {
     const k = key(f.name, f.size, f.lastModified);
     if (LITTER.test(f.name)) continue;
     if (!(f.type.startsWith('image/') || PHOTO_NAMES.test(f.name))) out.other.push(f.name);
     else if (known.has(k)) out.double++;
-    else if (out.take.length >= room) out.over++;
+    else if (out.fresh.length >= room) out.over++;
     else {
       known.add(k);
-      out.take.push(f);
+      out.fresh.push(f);
     }
   }
   return out;
@@ -76,9 +77,8 @@ export function photosToTake<F extends BroughtFile>(
 export interface PhotoRemark {
   photo: string;
   kind: 'near-duplicate' | 'blurred';
-  text: string;
   /** The photo of the group that is proposed to stay. */
-  better: string | null;
+  better: Pick<Photo, 'id' | 'name'> | null;
 }
 
 /** Photos by capture time; those that do not say keep their place by file name after the rest. */
@@ -130,8 +130,7 @@ export function photoRemarks(photos: readonly Photo[]): PhotoRemark[] {
         out.push({
           photo: p.id,
           kind: 'near-duplicate',
-          text: `Nearly the same as ${best.name}, which is sharper`,
-          better: best.id,
+          better: { id: best.id, name: best.name },
         });
     }
   });
@@ -146,7 +145,6 @@ export function photoRemarks(photos: readonly Photo[]): PhotoRemark[] {
       out.push({
         photo: p.id,
         kind: 'blurred',
-        text: 'Blurred: far less sharp than the others',
         better: null,
       });
   }
@@ -154,7 +152,7 @@ export function photoRemarks(photos: readonly Photo[]): PhotoRemark[] {
 }
 
 function alike(a: Photo, b: Photo): boolean {
-  if (hamming(a.look, b.look) > PHOTO.near) return false;
+  if (hamming(a.differenceHash, b.differenceHash) > PHOTO.near) return false;
   if (a.takenAt && b.takenAt)
     return Math.abs(Date.parse(`${a.takenAt}Z`) - Date.parse(`${b.takenAt}Z`)) <= PHOTO.withinMs;
   return true;
@@ -180,7 +178,7 @@ export function photoLines(source: Source, choices: PhotoChoices): OutlineLine[]
       from: p.name,
       assetId: p.assetId,
       durationMs: ms,
-      reasons: [p.takenAt ? `taken ${p.takenAt.replace('T', ' ').slice(0, 16)}` : 'no capture time'],
+      reasons: [p.takenAt ? { code: 'taken', at: p.takenAt } : because('no-capture-time')],
     });
   });
 }

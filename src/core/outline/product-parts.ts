@@ -1,9 +1,18 @@
+import { because, type LineReason } from '../source/reasons.ts';
 import type { FactSheet, Source } from '../source/types.ts';
 import { blank } from '../text/blanks.ts';
 import { sentences } from '../text/sentences.ts';
-import { shorten } from '../text/shorten.ts';
 import { contentWords } from '../text/tokens.ts';
+import { shorten } from './condense/shorten.ts';
 import type { OutlineLine } from './types.ts';
+
+/** Why a review was taken. */
+type ReviewReason =
+  | 'review-of-trouble'
+  | 'good-review'
+  | 'best-review'
+  | 'critical-review'
+  | 'another-good-review';
 
 /** A line of a product's script. */
 export interface Part {
@@ -15,7 +24,7 @@ export interface Part {
   from?: string;
   /** What goes first when there is no time: the smallest. 9 never goes. */
   weight: number;
-  reasons?: string[];
+  reasons?: LineReason[];
 }
 
 /** What can be said of a product, part by part: each stands on one fact of the sheet, or is a blank. */
@@ -66,14 +75,14 @@ export class ProductParts {
         ref: `feature-blank:${k}`,
         shown: `${before}${blank(hint)}`,
         weight,
-        reasons: ['the page does not say'],
+        reasons: [because('not-said')],
       };
     return {
       ref: f.ref,
       shown: `${before}${shorten(sentenceOf(f.text)).text}`,
       from: f.text,
       weight,
-      reasons: ['a feature on the page'],
+      reasons: [because('feature')],
     };
   }
 
@@ -95,7 +104,7 @@ export class ProductParts {
       : all.filter((i) => this.mood(i) < 0.7).sort((a, b) => this.mood(a) - this.mood(b));
   }
 
-  quote(i: number | undefined, weight: number, why: string): Part | null {
+  quote(i: number | undefined, weight: number, why: ReviewReason): Part | null {
     const q = i === undefined ? undefined : this.facts.quotes[i]?.value;
     if (!q) return null;
     const text = shorten(q.text).text.replace(/^[“"]|[”"]$/g, '');
@@ -106,7 +115,7 @@ export class ProductParts {
       spoken: text,
       from: q.by ? `${q.text} (${q.by})` : q.text,
       weight,
-      reasons: [why],
+      reasons: [because(why)],
     };
   }
 
@@ -125,7 +134,7 @@ export class ProductParts {
       ),
       from: `${r.value} of ${r.best}${r.count ? `, ${r.count} reviews` : ''}`,
       weight,
-      reasons: ['the rating on the page'],
+      reasons: [because('rating')],
     };
   }
 
@@ -140,7 +149,7 @@ export class ProductParts {
       spoken: line.text === first ? null : shorten(first, 170).text,
       from: first,
       weight,
-      reasons: ['how the page describes it'],
+      reasons: [because('description')],
     };
   }
 
@@ -155,7 +164,7 @@ export class ProductParts {
         shown: `${blank('price')}\n${this.name}`,
         spoken: '',
         weight: 9,
-        reasons: ['the page gives no price'],
+        reasons: [because('no-price')],
       };
     const below = was ? this.say(`instead of ${was.text}`, was.text) : this.name;
     return {
@@ -168,7 +177,7 @@ export class ProductParts {
       ),
       from: was ? `${p.text}, before ${was.text}` : p.text,
       weight: 9,
-      reasons: ['the price on the page'],
+      reasons: [because('price')],
     };
   }
 
@@ -182,7 +191,7 @@ export class ProductParts {
       spoken: '',
       from: [this.name, where].filter(Boolean).join(', '),
       weight: 9,
-      reasons: ['closing card'],
+      reasons: [because('closing-card')],
     };
   }
 
@@ -196,7 +205,7 @@ export class ProductParts {
       shown: shorten(text).text,
       from: all.join(', '),
       weight,
-      reasons: ['versions on the page'],
+      reasons: [because('variants')],
     };
   }
 
@@ -208,7 +217,7 @@ export class ProductParts {
       shown: `${a[0]?.toUpperCase()}${a.slice(1)}.`,
       from: a,
       weight,
-      reasons: ['the page says so'],
+      reasons: [because('availability')],
     };
   }
 
@@ -220,7 +229,7 @@ export class ProductParts {
             ref: 'until',
             shown: this.say(`Until ${blank('last day of the offer')}.`, blank('last day of the offer')),
             weight,
-            reasons: ['the page gives no last day'],
+            reasons: [because('no-last-day')],
           }
         : null;
     const day = longDay(u);
@@ -229,7 +238,7 @@ export class ProductParts {
       shown: this.say(`Until ${day}.`, day),
       from: u,
       weight,
-      reasons: ['last day of the price'],
+      reasons: [because('last-day')],
     };
   }
 }

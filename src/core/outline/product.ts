@@ -1,8 +1,9 @@
+import { because } from '../source/reasons.ts';
 import type { Source } from '../source/types.ts';
 import { blank } from '../text/blanks.ts';
 import { sentences } from '../text/sentences.ts';
-import { shorten } from '../text/shorten.ts';
 import type { Angle } from './angles.ts';
+import { shorten } from './condense/shorten.ts';
 import { CLOSING_MS, lineMs, ONCE_MS } from './length.ts';
 import { type Part, ProductParts, sentenceOf } from './product-parts.ts';
 import { type OutlineChoices, type OutlineLine, outlineLine } from './types.ts';
@@ -67,30 +68,30 @@ function problem(p: ProductParts): Script {
       layout: 'title',
       shown: blank('the problem that your customer knows'),
       weight: 9,
-      reasons: ['a page praises; the problem is yours to name'],
+      reasons: [because('yours-to-name')],
     },
     {
       ref: 'answer',
       shown: p.say(`Here is an answer: ${p.the}.`, p.name),
       from: p.name,
       weight: 9,
-      reasons: ['its name'],
+      reasons: [because('name')],
     },
     proof
       ? proof.ref.startsWith('quote:')
-        ? p.quote(Number(proof.ref.slice(6)), 8, 'a review that names the trouble')
+        ? p.quote(Number(proof.ref.slice(6)), 8, 'review-of-trouble')
         : {
             ref: proof.ref,
             shown: shorten(sentenceOf(proof.text)).text,
             from: proof.text,
             weight: 8,
-            reasons: ['names the trouble that it ends'],
+            reasons: [because('names-trouble')],
           }
       : null,
     p.description(5),
     p.feature(0, 7, { of }),
     of.length > 1 ? p.feature(1, 6, { of }) : null,
-    p.quote(quote, 4, 'a good review'),
+    p.quote(quote, 4, 'good-review'),
     p.price(),
     p.end(),
   ];
@@ -106,19 +107,19 @@ function review(p: ProductParts): Script {
       shown: p.say(`${p.The}: good and bad`, p.name),
       from: p.name,
       weight: 9,
-      reasons: ['the question of a review'],
+      reasons: [because('review-question')],
     },
     p.description(6),
     p.rating(7),
-    p.quote(good[0], 8, 'the best review') ?? p.feature(0, 8, { before: p.say('Good: ', '+ ') }),
+    p.quote(good[0], 8, 'best-review') ?? p.feature(0, 8, { before: p.say('Good: ', '+ ') }),
     p.feature(good.length ? 0 : 1, 5, { before: p.say('Good: ', '+ ') }),
-    p.quote(bad[0], 8.5, 'the most critical review') ?? {
+    p.quote(bad[0], 8.5, 'critical-review') ?? {
       ref: 'catch',
       shown: `${p.say('Not so good: ', '– ')}${blank('what could be better')}`,
       weight: 8.5,
-      reasons: ['no critical word on the page; an honest review needs one'],
+      reasons: [because('no-critical-word')],
     },
-    p.quote(good[1], 3, 'another good review'),
+    p.quote(good[1], 3, 'another-good-review'),
     p.price(),
     p.end(),
   ];
@@ -132,12 +133,12 @@ function reasons(p: ProductParts): Script {
       shown: p.say(`Three reasons for ${p.the}`, p.name),
       from: p.name,
       weight: 9,
-      reasons: ['the angle'],
+      reasons: [because('angle')],
     },
     p.feature(0, 8.9, { before: '1. ', hint: 'first reason' }),
     p.feature(1, 8.8, { before: '2. ', hint: 'second reason' }),
     p.feature(2, 8.7, { before: '3. ', hint: 'third reason' }),
-    p.quote(p.quotes('good')[0], 5, 'a good review'),
+    p.quote(p.quotes('good')[0], 5, 'good-review'),
     p.rating(4),
     p.price(),
     p.end(),
@@ -152,7 +153,7 @@ function news(p: ProductParts): Script {
       shown: p.say(`Meet ${p.the}`, p.name),
       from: p.name,
       weight: 9,
-      reasons: ['the angle'],
+      reasons: [because('angle')],
     },
     p.maker
       ? {
@@ -160,19 +161,19 @@ function news(p: ProductParts): Script {
           shown: p.say(`It comes from ${p.maker}.`, p.maker),
           from: p.maker,
           weight: 7,
-          reasons: ['its maker'],
+          reasons: [because('maker')],
         }
       : {
           ref: 'maker',
           shown: p.say(`It comes from ${blank('who makes it')}.`, blank('who makes it')),
           weight: 7,
-          reasons: ['the page names no maker'],
+          reasons: [because('no-maker')],
         },
     p.description(8) ?? {
       ref: 'description',
       shown: blank('what it is, in one sentence'),
       weight: 8,
-      reasons: ['the page has no description'],
+      reasons: [because('no-description')],
     },
     p.feature(0, 6),
     p.feature(1, 5),
@@ -193,14 +194,14 @@ function offer(p: ProductParts): Script {
           shown: p.say(`${price.text} instead of ${was.text}`, `${was.text} → ${price.text}`),
           from: `${price.text}, before ${was.text}`,
           weight: 9,
-          reasons: ['both prices on the page'],
+          reasons: [because('both-prices')],
         }
       : {
           ref: 'hook',
           layout: 'title',
           shown: blank('what the offer is'),
           weight: 9,
-          reasons: ['the page has no lower price'],
+          reasons: [because('no-lower-price')],
         };
   return [
     hook,
@@ -209,7 +210,7 @@ function offer(p: ProductParts): Script {
       shown: p.say(p.maker ? `${p.The}, from ${p.maker}.` : `${p.The}.`, p.name),
       from: [p.name, p.maker].filter(Boolean).join(', '),
       weight: 8.8,
-      reasons: ['its name and maker'],
+      reasons: [because('name-and-maker')],
     },
     p.feature(0, 7),
     p.feature(1, 5),

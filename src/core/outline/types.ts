@@ -1,4 +1,5 @@
-import type { Layout } from '../piece/types.ts';
+import type { Layout } from '../look/layouts.ts';
+import type { LineReason } from '../source/reasons.ts';
 import type { Milliseconds } from '../time.ts';
 import type { Angle } from './angles.ts';
 
@@ -19,7 +20,7 @@ export interface OutlineLine {
   /** Length set by the outline; null follows the voice. */
   durationMs: Milliseconds | null;
   /** Why it was chosen. */
-  reasons: string[];
+  reasons: LineReason[];
   /** The writer pulled it in or changed it. */
   fixed: boolean;
 }
@@ -45,8 +46,11 @@ export interface PhotoChoices {
   last: string;
 }
 
+export const CHOICES_VERSION = 1;
+
 /** Every decision that was made on an outline; with the source it gives the lines. */
 export interface OutlineChoices {
+  version: typeof CHOICES_VERSION;
   /** null: no limit. */
   targetMs: Milliseconds | null;
   speak: 'line' | 'sentence';
@@ -60,6 +64,8 @@ export interface OutlineChoices {
   pictures: Record<string, string | null>;
   /** Pictures of the source that shall not be used. */
   leavePictures: string[];
+  /** Of a source with chapters, those that are told; none tells the first. */
+  chapters: string[];
   /** A closing card that names the source. */
   closing: boolean;
   photos: PhotoChoices;

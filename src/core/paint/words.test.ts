@@ -1,11 +1,21 @@
 import { describe, expect, it } from 'vitest';
+import type { Layout } from '../look/layouts.ts';
+import { NO_FACTS } from '../timeline/types.ts';
+import { Typesetter } from '../look/typeset/typesetter.ts';
 import { piece, scene } from '../piece/testing.ts';
-import type { Layout, Scene } from '../piece/types.ts';
+import type { Scene } from '../piece/types.ts';
 import { compile } from '../timeline/compile.ts';
-import { Typesetter } from '../timeline/words.ts';
 import type { Context2D } from './context.ts';
-import { LOOK } from './look.ts';
+import { lookOf } from '../look/looks.ts';
 import { paintWords } from './words.ts';
+
+const { layouts } = lookOf('paper-tape');
+/** The colours of the look. */
+const LOOK = {
+  ink: layouts.caption.head.colour,
+  paper: layouts.caption.head.ground?.colour ?? '',
+  highlighter: layouts.figure.head.ground?.colour ?? '',
+};
 
 /** A context that notes what is written and what is filled, with its colour. */
 function recorder() {
@@ -35,11 +45,11 @@ const setter = () => new Typesetter((text, font) => text.length * font.size * 0.
 
 /** What is drawn of a single scene at a frame. */
 function drawn(more: Partial<Scene> & { shown: string }, frame: number, opening = false) {
-  const t = compile(piece([scene('a', more.shown, more)]), { takes: {}, assets: {}, track: null }, setter());
+  const t = compile(piece([scene('a', more.shown, more)]), NO_FACTS, setter());
   const s = t.scenes[0];
   if (!s?.words) throw new Error('the scene has no words');
   const { ctx, texts, fills } = recorder();
-  paintWords(ctx, s.words, frame, s.end - s.start, opening);
+  paintWords(ctx, s.words, { frame, length: s.end - s.start, opening });
   return { words: texts.map((w) => w.text), texts, fills, block: s.words, length: s.end - s.start };
 }
 
@@ -65,8 +75,8 @@ describe('captions', () => {
   });
 
   it('keep the highlight on words that the writer marked', () => {
-    const { fills, block } = drawn({ shown, spoken: 'Something else.', marks: [[4, 9]] }, 8);
-    expect(block.pages[0]?.lines[0]?.words.map((w) => w.marked)).toEqual(
+    const { fills, block } = drawn({ shown, spoken: 'Something else.', highlights: [[4, 9]] }, 8);
+    expect(block.pages[0]?.lines[0]?.words.map((w) => w.highlight !== null)).toEqual(
       block.pages[0]?.lines[0]?.words.map((w) => w.text === 'barge'),
     );
     expect(fills).toContain(LOOK.highlighter);

@@ -1,6 +1,5 @@
-import type { Box } from '../timeline/types.ts';
-
 /** Pixels of a small picture: RGB, 3 bytes each, row by row. */
+import type { Box } from '../look/formats.ts';
 export interface Pixels {
   data: Uint8Array;
   width: number;
@@ -8,7 +7,7 @@ export interface Pixels {
 }
 
 /** Size at which pictures are looked at: the long side, pixels. */
-export const LOOK_SIZE = 128;
+export const ANALYSIS_SIZE = 128;
 
 /**
  * Difference hash (Krawetz, 2013): whether brightness rises from one of 9 x 8 cells to the next; 64 bits as 16 hex

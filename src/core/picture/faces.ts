@@ -1,6 +1,5 @@
-import type { Box } from '../timeline/types.ts';
-
 /** Brightness of a picture, a byte each, row by row. */
+import type { Box } from '../look/formats.ts';
 export interface Grey {
   data: Uint8Array;
   width: number;

@@ -1,27 +1,10 @@
-import { applyEdit, type Edit, type Op } from './edit.ts';
-import { shownPatch, tidy } from './marks.ts';
-import { LIMITS } from './schema.ts';
-import { type PictureChoice, type Piece, plainUse, type Scene, type Span } from './types.ts';
+import { applyEdit, type Edit, edit, type Op, type ScenePatch } from './edit.ts';
+import { shownPatch, tidy } from './highlights.ts';
+import { LIMITS } from './limits.ts';
+import { emptyScene, type Piece, type Placement, placed, type Scene, type Span } from './types.ts';
 
 /** Makes ids for new scenes; given from outside so that the core stays pure. */
 export type NewId = () => string;
-
-export function emptyScene(id: string): Scene {
-  return {
-    id,
-    layout: 'caption',
-    shown: '',
-    spoken: null,
-    wish: '',
-    picture: null,
-    more: [],
-    runsOn: false,
-    treatment: null,
-    durationMs: null,
-    marks: [],
-    from: null,
-  };
-}
 
 /**
  * Splits a scene at a caret position in its shown text. The picture stays with the first half; the second gets the next
@@ -44,16 +27,16 @@ export function splitScene(
     ...emptyScene(newId()),
     layout: scene.layout === 'title' && tail ? 'caption' : scene.layout,
     shown: tail,
-    marks: tidy(
-      scene.marks.map(([s, e]): Span => [s - tailAt, e - tailAt]),
+    highlights: tidy(
+      scene.highlights.map(([s, e]): Span => [s - tailAt, e - tailAt]),
       tail.length,
     ),
-    picture: tail ? nextBest(scene.picture) : null,
-    treatment: scene.treatment,
+    pictures: tail ? nextBest(scene.pictures[0]) : [],
+    grading: scene.grading,
     from: scene.from,
   };
-  const patch: Partial<Scene> = { shown: head };
-  if (scene.marks.length) patch.marks = tidy(scene.marks, head.length);
+  const patch: ScenePatch = { shown: head };
+  if (scene.highlights.length) patch.highlights = tidy(scene.highlights, head.length);
   if (scene.durationMs !== null && head && tail) {
     patch.durationMs = Math.max(LIMITS.minSceneMs, Math.round(scene.durationMs * share));
     second.durationMs = Math.max(LIMITS.minSceneMs, scene.durationMs - patch.durationMs);
@@ -65,28 +48,26 @@ export function splitScene(
   }
   return {
     newSceneId: second.id,
-    edit: {
-      label: 'Split scene',
-      ops: [
-        { op: 'scene', id, patch },
-        { op: 'insert', at: at + 1, scene: second },
-      ],
-    },
+    edit: edit('split', [
+      { op: 'scene', id, patch },
+      { op: 'insert', at: at + 1, scene: second },
+    ]),
   };
 }
 
-/** What nabbing had found next to the chosen picture; null when there is nothing else. */
-function nextBest(picture: PictureChoice | null): PictureChoice | null {
+/** What nabbing had found next to the chosen picture, as a list; empty when there is nothing else. */
+function nextBest(picture: Placement | undefined): Placement[] {
   const [next, ...others] = picture?.alternatives ?? [];
-  if (!picture || !next) return null;
-  return {
-    ...plainUse(next.assetId),
-    by: 'nab',
-    reason: next.reason,
-    confidence: Math.round(picture.confidence * 80) / 100,
-    found: [],
-    alternatives: [...others, { assetId: picture.assetId, reason: picture.reason }],
-  };
+  if (!picture || !next) return [];
+  return [
+    {
+      ...placed(next.assetId),
+      by: 'nab',
+      reasons: next.reasons,
+      confidence: Math.round(picture.confidence * 80) / 100,
+      alternatives: [...others, { assetId: picture.assetId, reasons: picture.reasons }],
+    },
+  ];
 }
 
 /** Spoken words that differ from the shown ones are divided at the space nearest to the same share of the text. */
@@ -106,15 +87,18 @@ export function joinWithPrevious(
   const [previous, scene] = [piece.scenes[at - 1], piece.scenes[at]];
   if (!previous || !scene) return null;
   const glue = previous.shown && scene.shown ? ' ' : '';
-  const patch: Partial<Scene> = {
+  const patch: ScenePatch = {
     shown: previous.shown + glue + scene.shown,
-    picture: previous.picture ?? scene.picture,
-    wish: previous.wish || scene.wish,
+    pictures: previous.pictures.length ? previous.pictures : scene.pictures,
+    brief: previous.brief || scene.brief,
     from: previous.from ?? scene.from,
   };
   const at0 = previous.shown.length + glue.length;
-  if (previous.marks.length || scene.marks.length)
-    patch.marks = [...previous.marks, ...scene.marks.map(([s, e]): Span => [s + at0, e + at0])];
+  if (previous.highlights.length || scene.highlights.length)
+    patch.highlights = [
+      ...previous.highlights,
+      ...scene.highlights.map(([s, e]): Span => [s + at0, e + at0]),
+    ];
   if (previous.durationMs !== null && scene.durationMs !== null)
     patch.durationMs = previous.durationMs + scene.durationMs;
   if (previous.spoken !== null || scene.spoken !== null)
@@ -122,18 +106,15 @@ export function joinWithPrevious(
   return {
     intoId: previous.id,
     caret: previous.shown.length + glue.length,
-    edit: {
-      label: 'Join scenes',
-      ops: [
-        { op: 'scene', id: previous.id, patch },
-        { op: 'remove', id },
-      ],
-    },
+    edit: edit('join', [
+      { op: 'scene', id: previous.id, patch },
+      { op: 'remove', id },
+    ]),
   };
 }
 
 export function moveScene(id: string, to: number): Edit {
-  return { label: 'Move scene', ops: [{ op: 'move', id, to }] };
+  return edit('move', [{ op: 'move', id, to }]);
 }
 
 /** Moves scenes together by one place up or down; those that stand at the edge stay, and the others up to them. */
@@ -150,7 +131,7 @@ export function moveScenes(piece: Piece, ids: readonly string[], by: 1 | -1): Ed
     order.splice(to, 0, id);
     ops.push({ op: 'move', id, to });
   }
-  return ops.length ? { label: ids.length > 1 ? `Move ${ids.length} scenes` : 'Move scene', ops } : null;
+  return ops.length ? edit('move', ops, ids.length) : null;
 }
 
 /** Joins a run of neighbouring scenes to the first of them. */
@@ -167,7 +148,7 @@ export function joinScenes(piece: Piece, ids: readonly string[]): Edit | null {
     ops.push(...step.edit.ops);
     now = result.piece;
   }
-  return ops.length ? { label: `Join ${ops.length / 2 + 1} scenes`, ops } : null;
+  return ops.length ? edit('join', ops, ops.length / 2 + 1) : null;
 }
 
 /** Whether scenes stand next to each other. */
@@ -179,14 +160,14 @@ export function areNeighbours(piece: Piece, ids: readonly string[]): boolean {
 /** One change on several scenes. */
 export function changeScenes(
   scenes: readonly Scene[],
-  label: string,
-  how: (scene: Scene) => Partial<Scene> | null,
+  name: string,
+  how: (scene: Scene) => ScenePatch | null,
 ): Edit | null {
   const ops = scenes.flatMap((s): Op[] => {
     const patch = how(s);
     return patch && Object.keys(patch).length ? [{ op: 'scene', id: s.id, patch }] : [];
   });
-  return ops.length ? { label, ops } : null;
+  return ops.length ? edit(name, ops, ops.length) : null;
 }
 
 /** A passage of the source as a scene of its own, after another one. */
@@ -201,22 +182,22 @@ export function insertFromSource(
     spoken: line.spoken,
     from: { ref: line.ref, text: line.text },
   };
-  return { id: scene.id, edit: { label: 'Insert from the source', ops: [{ op: 'insert', at, scene }] } };
+  return { id: scene.id, edit: edit('insert-from-source', [{ op: 'insert', at, scene }]) };
 }
 
-export function deleteScenes(ids: string[]): Edit {
-  return {
-    label: ids.length > 1 ? `Delete ${ids.length} scenes` : 'Delete scene',
-    ops: ids.map((id) => ({ op: 'remove', id })),
-  };
-}
+export const deleteScenes = (ids: readonly string[]): Edit =>
+  edit(
+    'delete',
+    ids.map((id) => ({ op: 'remove', id })),
+    ids.length,
+  );
 
 export function duplicateScenes(piece: Piece, ids: string[], newId: NewId): Edit | null {
   const last = piece.scenes.findLastIndex((s) => ids.includes(s.id));
   const copies = piece.scenes.filter((s) => ids.includes(s.id)).map((s) => ({ ...s, id: newId() }));
   if (!copies.length) return null;
   const ops: Op[] = copies.map((scene, i) => ({ op: 'insert', at: last + 1 + i, scene }));
-  return { label: copies.length > 1 ? `Duplicate ${copies.length} scenes` : 'Duplicate scene', ops };
+  return edit('duplicate', ops, copies.length);
 }
 
 /** Puts several lines in place of a caret: the first joins the text before it, each further one makes a scene. */
@@ -225,56 +206,34 @@ export function pasteLines(
   id: string,
   from: number,
   to: number,
-  lines: { shown: string; wish: string; layout: Scene['layout'] }[],
+  lines: readonly Pick<Scene, 'shown' | 'brief' | 'layout'>[],
   newId: NewId,
 ): Edit | null {
   const at = piece.scenes.findIndex((s) => s.id === id);
   const scene = piece.scenes[at];
-  if (!scene || lines.length < 2) return null;
-  const head = scene.shown.slice(0, from) + (lines[0]?.shown ?? '');
-  const rest = lines
-    .slice(1)
-    .map((l, i) => ({ ...l, shown: i === lines.length - 2 ? l.shown + scene.shown.slice(to) : l.shown }));
-  return {
-    label: `Paste ${lines.length} lines`,
-    ops: [
-      {
-        op: 'scene',
-        id,
-        patch: {
-          ...shownPatch(scene, head.trim()),
-          ...(lines[0]?.wish
-            ? { wish: [scene.wish, lines[0].wish].filter(Boolean).join(', ').slice(0, 300) }
-            : {}),
-        },
-      },
-      ...rest.map(
-        (line, i): Op => ({
+  const [first, ...others] = lines;
+  if (!scene || !first || !others.length) return null;
+  const head = scene.shown.slice(0, from) + first.shown;
+  const tail = scene.shown.slice(to);
+  const brief = [scene.brief, first.brief].filter(Boolean).join(', ').slice(0, LIMITS.briefLength);
+  return edit(
+    'paste',
+    [
+      { op: 'scene', id, patch: { ...shownPatch(scene, head.trim()), ...(first.brief ? { brief } : {}) } },
+      ...others.map((line, i): Op => {
+        const shown = (i === others.length - 1 ? line.shown + tail : line.shown).trim();
+        return {
           op: 'insert',
           at: at + 1 + i,
           scene: {
             ...emptyScene(newId()),
             layout: line.layout,
-            shown: line.shown.trim(),
-            wish: line.wish.slice(0, 300),
+            shown,
+            brief: line.brief.slice(0, LIMITS.briefLength),
           },
-        }),
-      ),
+        };
+      }),
     ],
-  };
-}
-
-/** Takes over what nabbing found; scenes with a picture of the writer's choice are left alone. */
-export function nabEdit(piece: Piece, choices: Record<string, PictureChoice | null>): Edit | null {
-  const ops: Op[] = piece.scenes.flatMap((s): Op[] => {
-    const picture = choices[s.id];
-    if (
-      !picture ||
-      (s.picture && s.picture.by !== 'nab') ||
-      JSON.stringify(picture) === JSON.stringify(s.picture)
-    )
-      return [];
-    return [{ op: 'scene', id: s.id, patch: { picture } }];
-  });
-  return ops.length ? { label: 'Nab pictures', ops } : null;
+    lines.length,
+  );
 }

@@ -1,25 +1,25 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
+import { FORMATS } from '../look/formats.ts';
 import {
   deleteScenes,
   duplicateScenes,
-  emptyScene,
   joinWithPrevious,
   moveScene,
-  nabEdit,
   pasteLines,
   splitScene,
 } from './actions.ts';
-import { applyEdit, type Edit, mergeTyping } from './edit.ts';
-import { migrateEdit, migratePiece } from './migrate.ts';
-import { choosePicture } from './pictures.ts';
-import { editSchema, LIMITS } from './schema.ts';
+import { applyEdit, type Edit, edit, mergeEdits, sceneEdit } from './edit.ts';
+import { LIMITS } from './limits.ts';
+import { choosePicture, nabEdit } from './placements.ts';
+import type { PictureReason } from './reasons.ts';
+import { editSchema } from './schema.ts';
 import { picture, piece, scene } from './testing.ts';
-import { FORMATS, type Piece } from './types.ts';
+import { emptyScene, type Piece } from './types.ts';
 
 function done(p: Piece, edit: Edit): Piece {
   const r = applyEdit(p, edit);
-  if (!r.ok) throw new Error(r.failure.message);
+  if (!r.ok) throw new Error(JSON.stringify(r.failure));
   return r.piece;
 }
 
@@ -28,7 +28,7 @@ const counter = () => {
   return () => `n${n++}`;
 };
 
-const asLines = (...all: string[]) => all.map((shown) => ({ shown, wish: '', layout: 'caption' as const }));
+const asLines = (...all: string[]) => all.map((shown) => ({ shown, brief: '', layout: 'caption' as const }));
 
 describe('applyEdit', () => {
   it('undoes any run of random edits exactly, and redoes them', () => {
@@ -49,47 +49,43 @@ describe('applyEdit', () => {
           case 4:
             return duplicateScenes(p, [pick(p), pick(p)], newId);
           case 5:
-            return {
-              label: 'x',
-              ops: [
-                {
-                  op: 'piece',
-                  patch: { format: FORMATS[Math.floor(random() * 3)] ?? '1:1', title: String(random()) },
-                },
-              ],
-            };
+            return edit('x', [
+              {
+                op: 'piece',
+                patch: { format: FORMATS[Math.floor(random() * 3)] ?? '1:1', title: String(random()) },
+              },
+            ]);
           case 6:
             return pasteLines(p, pick(p), 1, 3, asLines('one', 'two', 'three'), newId);
           default:
-            return {
-              label: 'x',
-              ops: [
-                {
-                  op: 'scene',
-                  id: pick(p),
-                  patch: { shown: `text ${random()}`, spoken: random() < 0.5 ? null : 'said' },
-                },
-              ],
-            };
+            return edit('x', [
+              {
+                op: 'scene',
+                id: pick(p),
+                patch: { shown: `text ${random()}`, spoken: random() < 0.5 ? null : 'said' },
+              },
+            ]);
         }
       };
       const states = [piece()];
       const inverses: Edit[] = [];
       for (let i = 0; i < 30; i++) {
         const now = states.at(-1) as Piece;
-        const edit = make(now);
-        if (!edit) continue;
-        expect(editSchema.validate(edit).error).toBeUndefined();
-        const r = applyEdit(now, edit);
+        const next = make(now);
+        if (!next) continue;
+        expect(editSchema.validate(next).error).toBeUndefined();
+        const r = applyEdit(now, next);
         if (!r.ok) continue;
         states.push(r.piece);
         inverses.push(r.inverse);
       }
+      // A run in which nothing applied would prove nothing.
+      expect(inverses.length).toBeGreaterThan(15);
       let back = states.at(-1) as Piece;
       const forward: Edit[] = [];
       for (let i = inverses.length - 1; i >= 0; i--) {
         const r = applyEdit(back, inverses[i] as Edit);
-        if (!r.ok) throw new Error(r.failure.message);
+        if (!r.ok) throw new Error(JSON.stringify(r.failure));
         forward.unshift(r.inverse);
         back = r.piece;
         expect(back).toEqual(states[i]);
@@ -101,31 +97,34 @@ describe('applyEdit', () => {
 
   it('changes nothing when one part of an edit fails', () => {
     const before = piece();
-    const r = applyEdit(before, {
-      label: 'x',
-      ops: [
+    const r = applyEdit(
+      before,
+      edit('x', [
         { op: 'remove', id: 'a' },
         { op: 'remove', id: 'gone' },
-      ],
-    });
+      ]),
+    );
     expect(r).toMatchObject({ ok: false, failure: { reason: 'gone' } });
     expect(before).toEqual(piece());
   });
 
   it('refuses a scene twice, too many scenes, and values out of range', () => {
-    expect(
-      applyEdit(piece(), { label: 'x', ops: [{ op: 'insert', at: 0, scene: scene('a') }] }),
-    ).toMatchObject({ ok: false, failure: { reason: 'twice' } });
-    const full = piece(Array.from({ length: LIMITS.scenes }, (_, i) => scene(`s${i}`)));
-    expect(applyEdit(full, { label: 'x', ops: [{ op: 'insert', at: 0, scene: scene('z') }] })).toMatchObject({
+    expect(applyEdit(piece(), edit('x', [{ op: 'insert', at: 0, scene: scene('a') }]))).toMatchObject({
       ok: false,
-      failure: { reason: 'invalid' },
+      failure: { reason: 'twice' },
+    });
+    const full = piece(Array.from({ length: LIMITS.scenes }, (_, i) => scene(`s${i}`)));
+    expect(applyEdit(full, edit('x', [{ op: 'insert', at: 0, scene: scene('z') }]))).toMatchObject({
+      ok: false,
+      failure: { reason: 'full', most: LIMITS.scenes },
     });
     expect(
-      applyEdit(piece(), { label: 'x', ops: [{ op: 'scene', id: 'a', patch: { durationMs: -5 } }] }),
+      applyEdit(piece(), edit('x', [{ op: 'scene', id: 'a', patch: { durationMs: -5 } }])),
     ).toMatchObject({ ok: false, failure: { reason: 'invalid' } });
   });
 });
+
+const WHY: PictureReason[] = [{ code: 'word', word: 'boat' }];
 
 describe('actions', () => {
   it('splits at the caret and keeps what is spoken with its half', () => {
@@ -155,60 +154,56 @@ describe('actions', () => {
   it('never lets nabbing overwrite the writer’s own picture', () => {
     const p = piece();
     const own = done(p, choosePicture(p.scenes[1] ?? emptyScene('x'), 'mine'));
-    const after = done(own, nabEdit(own, { a: picture('p1'), b: picture('p2'), c: picture('p3') }) as Edit);
-    expect(after.scenes.map((s) => s.picture?.assetId)).toEqual(['p1', 'mine', 'p3']);
-    expect(nabEdit(after, { a: picture('p1'), b: picture('p9'), c: picture('p3') })).toBeNull();
+    const after = done(
+      own,
+      nabEdit(own.scenes, { a: picture('p1'), b: picture('p2'), c: picture('p3') }) as Edit,
+    );
+    expect(after.scenes.map((s) => s.pictures[0]?.assetId)).toEqual(['p1', 'mine', 'p3']);
+    expect(nabEdit(after.scenes, { a: picture('p1'), b: picture('p9'), c: picture('p3') })).toBeNull();
   });
 
   it('keeps the picture that was there at hand when another is chosen', () => {
     const s = scene('a', 'x', {
-      picture: picture('old', { reason: 'why', alternatives: [{ assetId: 'new', reason: 'n' }] }),
+      pictures: [picture('old', { reasons: WHY, alternatives: [{ assetId: 'new', reasons: [] }] })],
     });
-    const out = done(piece([s]), choosePicture(s, 'new')).scenes[0]?.picture;
+    const out = done(piece([s]), choosePicture(s, 'new')).scenes[0]?.pictures[0];
     expect(out).toMatchObject({
       assetId: 'new',
       by: 'writer',
-      alternatives: [{ assetId: 'old', reason: 'why' }],
+      alternatives: [{ assetId: 'old', reasons: WHY }],
     });
   });
 });
 
-describe('mergeTyping', () => {
-  const type = (id: string, shown: string): Edit => ({
-    label: 'Type',
-    ops: [{ op: 'scene', id, patch: { shown } }],
-  });
-  it('folds typing in one field, and nothing else', () => {
-    expect(mergeTyping(type('a', 'x'), type('a', 'xy'))).toEqual(type('a', 'xy'));
-    expect(mergeTyping(type('a', 'x'), type('b', 'xy'))).toBeNull();
-    expect(
-      mergeTyping(type('a', 'x'), {
-        label: 'L',
-        ops: [{ op: 'scene', id: 'a', patch: { layout: 'title' } }],
-      }),
-    ).toBeNull();
-  });
-});
+describe('mergeEdits', () => {
+  const type = (id: string, shown: string) => sceneEdit('type', id, { shown }, 'type');
 
-describe('migratePiece', () => {
-  it('reads a document from before versions were written', () => {
-    const { version: _, captions: __, ...old } = piece();
-    expect(migratePiece(old)).toEqual(piece());
+  it('folds what flows in one field, and nothing else', () => {
+    expect(mergeEdits(type('a', 'x'), type('a', 'xy'))).toEqual(type('a', 'xy'));
+    expect(mergeEdits(type('a', 'x'), type('b', 'xy'))).toBeNull();
+    expect(mergeEdits(type('a', 'x'), sceneEdit('layout', 'a', { layout: 'title' }))).toBeNull();
+    const one = sceneEdit('layout', 'a', { layout: 'title' });
+    expect(mergeEdits(one, one)).toBeNull();
   });
-  it('reads a document of version 1, and undoes its steps', () => {
-    const p = piece([scene('a'), scene('b')]);
-    const { source: _, targetMs: __, scenes, ...rest } = p;
-    const bare = scenes.map(({ marks: ___, from: ____, ...s }) => s);
-    expect(migratePiece({ ...rest, version: 1, scenes: bare })).toEqual(p);
-    const undo = { label: 'Delete scene', ops: [{ op: 'insert', at: 1, scene: bare[1] }] } as unknown as Edit;
-    const left = piece([scene('a')]);
-    expect(applyEdit(left, undo).ok).toBe(false);
-    const r = applyEdit(left, migrateEdit(undo));
-    expect(r.ok && r.piece.scenes).toEqual(p.scenes);
+
+  it('goes by the merge key, not by what an edit is called', () => {
+    expect(mergeEdits(type('a', 'x'), { ...type('a', 'xy'), name: 'something else' })).not.toBeNull();
+    expect(mergeEdits(type('a', 'x'), { ...type('a', 'xy'), merge: null })).toBeNull();
   });
-  it('refuses what is newer or damaged, and says so', () => {
-    expect(() => migratePiece({ ...piece(), version: 99 })).toThrow(/newer Nabbet/);
-    expect(() => migratePiece({ ...piece(), scenes: [{ id: 'a' }] })).toThrow(/damaged/);
-    expect(() => migratePiece('x')).toThrow(/not a document/);
+
+  it('never folds an edit into one that set more, or other fields: its inverse would not undo it', () => {
+    const both = sceneEdit('type', 'a', { shown: 'x', highlights: [] }, 'type');
+    expect(mergeEdits(both, type('a', 'xy'))).toBeNull();
+    expect(mergeEdits(type('a', 'x'), both)).toBeNull();
+    const grade = (...ids: string[]): Edit => ({
+      ...edit(
+        'grade',
+        ids.map((id) => ({ op: 'scene', id, patch: { grading: null } })),
+      ),
+      merge: 'grade',
+    });
+    expect(mergeEdits(grade('a', 'b'), grade('a'))).toBeNull();
+    expect(mergeEdits(grade('a'), grade('a', 'b'))).toBeNull();
+    expect(mergeEdits(grade('a', 'b'), grade('b', 'a'))).toEqual(grade('b', 'a'));
   });
 });

@@ -1,11 +1,15 @@
-import { FLOWING } from './pictures.ts';
-import { LIMITS, piecePatchSchema, scenePatchSchema, sceneSchema } from './schema.ts';
+import { assertNever } from '../assert-never.ts';
+import { LIMITS } from './limits.ts';
+import { piecePatchSchema, scenePatchSchema, sceneSchema } from './schema.ts';
 import type { Piece, Scene } from './types.ts';
+
+export type PiecePatch = Partial<Omit<Piece, 'version' | 'scenes'>>;
+export type ScenePatch = Partial<Omit<Scene, 'id'>>;
 
 /** The smallest changes; every edit is a list of these. */
 export type Op =
-  | { op: 'piece'; patch: Partial<Omit<Piece, 'version' | 'scenes'>> }
-  | { op: 'scene'; id: string; patch: Partial<Omit<Scene, 'id'>> }
+  | { op: 'piece'; patch: PiecePatch }
+  | { op: 'scene'; id: string; patch: ScenePatch }
   | { op: 'insert'; at: number; scene: Scene }
   | { op: 'remove'; id: string }
   /** to: index after the scene was taken out. */
@@ -13,15 +17,45 @@ export type Op =
 
 /** One change as the writer thinks of it: plain data, applied as a whole or not at all. */
 export interface Edit {
-  /** What it does, for the history and the undo button: "Split scene". */
-  label: string;
+  /** What it does, as a code: "split". What that is called is said by the interface; nothing is decided by it. */
+  name: string;
+  /** Scenes or lines that it concerns, where that is worth saying. */
+  count?: number;
+  /** Edits in quick succession with the same key are one step of the history; null: never. */
+  merge: string | null;
   ops: Op[];
 }
 
 /** Why an edit cannot be applied: the scene is gone, it would be there twice, or the result is no valid piece. */
-export type EditFailure = { reason: 'gone' | 'twice' | 'invalid'; message: string };
+export type EditFailure =
+  | { reason: 'gone' }
+  | { reason: 'twice' }
+  | { reason: 'full'; most: number }
+  | { reason: 'invalid'; message: string };
 
 export type EditResult = { ok: true; piece: Piece; inverse: Edit } | { ok: false; failure: EditFailure };
+
+/** An edit that is a step of its own. */
+export const edit = (name: string, ops: Op[], count?: number): Edit => ({
+  name,
+  merge: null,
+  ops,
+  ...(count === undefined ? {} : { count }),
+});
+
+/** A change of one scene. merge: what flows, such as typing, under this key. */
+export const sceneEdit = (name: string, id: string, patch: ScenePatch, merge?: string): Edit => ({
+  name,
+  merge: merge === undefined ? null : `${merge}/${id}`,
+  ops: [{ op: 'scene', id, patch }],
+});
+
+/** A change of the piece itself. */
+export const pieceEdit = (name: string, patch: PiecePatch, merge: string | null = null): Edit => ({
+  name,
+  merge,
+  ops: [{ op: 'piece', patch }],
+});
 
 /**
  * Applies an edit to a valid piece without changing it; the inverse undoes exactly this edit. Each operation is checked
@@ -36,7 +70,7 @@ export function applyEdit(piece: Piece, edit: Edit): EditResult {
     now = step.piece;
     inverse.unshift(step.inverse);
   }
-  return { ok: true, piece: now, inverse: { label: edit.label, ops: inverse } };
+  return { ok: true, piece: now, inverse: { ...edit, merge: null, ops: inverse } };
 }
 
 function applyOp(piece: Piece, op: Op): { piece: Piece; inverse: Op } | EditFailure {
@@ -49,20 +83,30 @@ function applyOp(piece: Piece, op: Op): { piece: Piece; inverse: Op } | EditFail
     case 'insert': {
       const { error } = sceneSchema.validate(op.scene);
       if (error) return { reason: 'invalid', message: error.message };
-      if (piece.scenes.some((s) => s.id === op.scene.id))
-        return { reason: 'twice', message: `Scene ${op.scene.id} is already in the piece.` };
-      if (piece.scenes.length >= LIMITS.scenes)
-        return { reason: 'invalid', message: `A piece holds at most ${LIMITS.scenes} scenes.` };
+      if (piece.scenes.some((s) => s.id === op.scene.id)) return { reason: 'twice' };
+      if (piece.scenes.length >= LIMITS.scenes) return { reason: 'full', most: LIMITS.scenes };
       const at = Math.min(op.at, piece.scenes.length);
       return {
         piece: { ...piece, scenes: piece.scenes.toSpliced(at, 0, op.scene) },
         inverse: { op: 'remove', id: op.scene.id },
       };
     }
+    case 'scene':
+    case 'remove':
+    case 'move':
+      return changeScene(piece, op);
+    default:
+      return assertNever(op);
   }
+}
+
+function changeScene(
+  piece: Piece,
+  op: Extract<Op, { op: 'scene' | 'remove' | 'move' }>,
+): { piece: Piece; inverse: Op } | EditFailure {
   const index = piece.scenes.findIndex((s) => s.id === op.id);
   const scene = piece.scenes[index];
-  if (!scene) return { reason: 'gone', message: 'The scene was deleted in the meantime.' };
+  if (!scene) return { reason: 'gone' };
   switch (op.op) {
     case 'scene': {
       const { error } = scenePatchSchema.validate(op.patch);
@@ -85,6 +129,8 @@ function applyOp(piece: Piece, op: Op): { piece: Piece; inverse: Op } | EditFail
         inverse: { op: 'move', id: op.id, to: index },
       };
     }
+    default:
+      return assertNever(op);
   }
 }
 
@@ -93,18 +139,24 @@ function before<T extends object, P extends Partial<T>>(whole: T, patch: P): P {
 }
 
 /**
- * Whether a later edit may be folded into an earlier one for the history: both type in the same field of the same
- * scene (or piece), or move the same thing on. Time between them is the caller's business.
+ * Whether a later edit may take the place of an earlier one in the history: both have the same merge key, and both
+ * set the same fields. Time between them is the caller's business.
  */
-export function mergeTyping(earlier: Edit, later: Edit): Edit | null {
-  const [a, b] = [earlier.ops[0], later.ops[0]];
-  if (earlier.ops.length !== 1 || later.ops.length !== 1 || !a || !b || a.op !== b.op) return null;
-  const keys = (patch: object) => Object.keys(patch).join();
-  if (a.op === 'scene' && b.op === 'scene' && a.id === b.id && keys(a.patch) === keys(b.patch)) {
-    if (earlier.label === later.label && (FLOWING as readonly string[]).includes(later.label)) return later;
-    return ['shown', 'shown,marks', 'spoken', 'wish'].includes(keys(a.patch)) ? later : null;
+export function mergeEdits(earlier: Edit, later: Edit): Edit | null {
+  if (earlier.merge === null || earlier.merge !== later.merge) return null;
+  const sets = new Set(later.ops.map(touched));
+  const same = earlier.ops.length === later.ops.length && earlier.ops.every((op) => sets.has(touched(op)));
+  return same ? later : null;
+}
+
+/** What an operation sets: only those that set fields can be set again by a later one. */
+function touched(op: Op): string {
+  switch (op.op) {
+    case 'piece':
+      return `piece/${Object.keys(op.patch).join()}`;
+    case 'scene':
+      return `scene/${op.id}/${Object.keys(op.patch).join()}`;
+    default:
+      return JSON.stringify(op);
   }
-  if (a.op === 'piece' && b.op === 'piece' && keys(a.patch) === keys(b.patch))
-    return keys(a.patch) === 'title' ? later : null;
-  return null;
 }

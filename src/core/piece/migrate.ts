@@ -1,78 +1,103 @@
 import type { Edit } from './edit.ts';
-import { pieceSchema } from './schema.ts';
+import { applyStored } from './migrations/apply.ts';
+import type { Migration, StoredDoc, StoredEdit, StoredHistoryEntry } from './migrations/types.ts';
+import { fromV0 } from './migrations/v0.ts';
+import { fromV1 } from './migrations/v1.ts';
+import { fromV2 } from './migrations/v2.ts';
+import { fromV3 } from './migrations/v3.ts';
+import { editSchema, pieceSchema } from './schema.ts';
 import { PIECE_VERSION, type Piece } from './types.ts';
 
-type Stored = Record<string, unknown> & { version?: unknown };
+/** MIGRATIONS[v] leads from version v to v + 1. */
+const MIGRATIONS: readonly Migration[] = [fromV0, fromV1, fromV2, fromV3];
 
 /**
- * Steps from one document version to the next: MIGRATIONS[v] takes a document of version v and gives one of v + 1.
- * A step is never changed once it was released; a new shape gets a new version and a new step.
+ * Edits that were stored before edits had a version of their own may be of any version up to this one. The steps up to it
+ * leave alone what has their fields already, so all of them are taken.
  */
-export const MIGRATIONS: Record<number, (doc: Stored) => Stored> = {
-  /** Documents from before versions were written: captions were always on. */
-  0: (doc) => ({ captions: true, ...doc, version: 1 }),
-  /** Lines know where they came from, words can be highlighted, a piece has a target length. */
-  1: (doc) => ({
-    ...doc,
-    source: null,
-    targetMs: null,
-    scenes: (Array.isArray(doc.scenes) ? doc.scenes : []).map((s: object) => ({
-      marks: [],
-      from: null,
-      ...s,
-    })),
-    version: 2,
-  }),
-  /** Pictures can be framed, cut and treated; a scene can hold several, or go on with the one before. */
-  2: (doc) => ({
-    ...doc,
-    scenes: (Array.isArray(doc.scenes) ? doc.scenes : []).map((s: object) => ({
-      ...SCENE_3,
-      ...withPictureFields(s),
-    })),
-    version: 3,
-  }),
-};
+export const UNVERSIONED_EDITS = 3;
 
-const SCENE_3 = { more: [], runsOn: false, treatment: null };
-
-function withPictureFields<T extends object>(scene: T): T {
-  const picture = 'picture' in scene ? scene.picture : null;
-  return picture ? { ...scene, picture: { framing: null, clip: null, ...picture } } : scene;
+export interface PieceWithHistory {
+  piece: Piece;
+  /** In the order in which they were done; null for an entry that cannot be read any more. */
+  entries: ({ edit: Edit; inverse: Edit } | null)[];
 }
 
-/** A stored document as the current version; throws with the first thing that is wrong when it cannot be read. */
-export function migratePiece(stored: unknown): Piece {
-  if (!stored || typeof stored !== 'object') throw new Error('The stored piece is not a document.');
-  let doc = stored as Stored;
-  let version = typeof doc.version === 'number' ? doc.version : 0;
-  if (version > PIECE_VERSION)
-    throw new Error(
-      `The piece was made by a newer Nabbet (document version ${version}, this one reads up to ${PIECE_VERSION}).`,
-    );
-  for (; version < PIECE_VERSION; version++) {
-    const step = MIGRATIONS[version];
-    if (!step) throw new Error(`There is no migration from document version ${version}.`);
-    doc = step(doc);
+/** A stored document that cannot be read, with the first thing that is wrong. */
+export class DamagedPiece extends Error {
+  override name = 'DamagedPiece';
+  constructor(
+    readonly reason: 'no-document' | 'newer' | 'invalid',
+    message: string,
+  ) {
+    super(message);
   }
-  const { error, value } = pieceSchema.validate(doc);
-  if (error) throw new Error(`The stored piece is damaged: ${error.message}`);
-  return value as Piece;
 }
+
+const versionOf = (doc: StoredDoc): number => (typeof doc.version === 'number' ? doc.version : 0);
+
+/** A stored document as the current version. Throws DamagedPiece. */
+export const migratePiece = (stored: unknown): Piece => migrateHistory(stored, []).piece;
 
 /**
- * A stored edit as the current version: scenes and pictures that it puts in get the fields that they have gained since, so
- * that an old step can still be undone.
+ * A stored document with its whole history as the current version, so that everything that was ever done can still be
+ * undone. Both go step by step and together: an old operation may have to know the document on which it was done, which is
+ * found by undoing what came after it. Throws DamagedPiece.
  */
-export function migrateEdit(edit: Edit): Edit {
-  return {
-    ...edit,
-    ops: edit.ops.map((op) => {
-      if (op.op === 'insert') return { ...op, scene: { ...SCENE_DEFAULTS, ...withPictureFields(op.scene) } };
-      return op.op === 'scene' ? { ...op, patch: withPictureFields(op.patch) } : op;
-    }),
-  };
+export function migrateHistory(stored: unknown, history: readonly StoredHistoryEntry[]): PieceWithHistory {
+  if (!stored || typeof stored !== 'object')
+    throw new DamagedPiece('no-document', 'The stored piece is not a document.');
+  let doc = stored as StoredDoc;
+  const from = versionOf(doc);
+  if (from > PIECE_VERSION)
+    throw new DamagedPiece(
+      'newer',
+      `The piece was made by a newer Nabbet (document version ${from}, this one reads up to ${PIECE_VERSION}).`,
+    );
+  let entries = [...history];
+  MIGRATIONS.forEach((step, version) => {
+    const done = version < from;
+    if (!done) doc = step.doc(doc);
+    if (!done || (from <= UNVERSIONED_EDITS && version < UNVERSIONED_EDITS))
+      entries = migrateEntries(step, doc, entries);
+  });
+  const { error, value } = pieceSchema.validate(doc);
+  if (error) throw new DamagedPiece('invalid', `The stored piece is damaged: ${error.message}`);
+  return { piece: value as Piece, entries: entries.map(checked) };
 }
 
-/** What scenes of older versions do not have. */
-const SCENE_DEFAULTS = { marks: [], from: null, ...SCENE_3 };
+function checked({ edit, inverse }: StoredHistoryEntry): PieceWithHistory['entries'][number] {
+  if (editSchema.validate(edit).error || editSchema.validate(inverse).error) return null;
+  return { edit: edit as unknown as Edit, inverse: inverse as unknown as Edit };
+}
+
+/** Walks back from the document as it is: each entry meets the documents between which it stands. */
+function migrateEntries(
+  step: Migration,
+  doc: StoredDoc,
+  entries: readonly StoredHistoryEntry[],
+): StoredHistoryEntry[] {
+  const out: StoredHistoryEntry[] = [];
+  let now = doc;
+  for (const entry of entries.toReversed()) {
+    const back = migrateEdit(step, entry.inverse, now);
+    out.push({ inverse: back.edit, edit: migrateEdit(step, entry.edit, back.after).edit });
+    now = back.after;
+  }
+  return out.reverse();
+}
+
+function migrateEdit(
+  step: Migration,
+  stored: StoredEdit,
+  before: StoredDoc,
+): { edit: StoredEdit; after: StoredDoc } {
+  let after = before;
+  const ops = stored.ops.map((op) => {
+    const now = step.op(op, after);
+    after = applyStored(after, now);
+    return now;
+  });
+  const edit = { ...stored, ops };
+  return { edit: step.edit?.(edit) ?? edit, after };
+}

@@ -1,5 +1,4 @@
-import { emptyScene } from './actions.ts';
-import { PIECE_VERSION, type PictureChoice, type Piece, plainUse, type Scene } from './types.ts';
+import { emptyPiece, emptyScene, type Piece, type Placement, placed, type Scene } from './types.ts';
 
 /** A scene for tests. */
 export function scene(id: string, shown = `Line ${id} speaks.`, more: Partial<Scene> = {}): Scene {
@@ -7,31 +6,18 @@ export function scene(id: string, shown = `Line ${id} speaks.`, more: Partial<Sc
 }
 
 /** A picture as nabbing would give it. */
-export const picture = (assetId: string, more: Partial<PictureChoice> = {}): PictureChoice => ({
-  ...plainUse(assetId),
+export const picture = (assetId: string, more: Partial<Placement> = {}): Placement => ({
+  ...placed(assetId),
   by: 'nab',
-  reason: 'r',
+  reasons: [{ code: 'meaning', close: 0.5 }],
   confidence: 0.5,
-  found: [],
-  alternatives: [],
   ...more,
 });
 
-/** A small piece for tests. */
+/** A small piece for tests, without music. */
 export function piece(
   scenes: Scene[] = [scene('a'), scene('b'), scene('c')],
   more: Partial<Piece> = {},
 ): Piece {
-  return {
-    version: PIECE_VERSION,
-    title: 'Test',
-    format: '9:16',
-    voice: { name: 'maud', pace: 1 },
-    music: { mood: 'none', seed: 1, gainDb: 0 },
-    source: null,
-    targetMs: null,
-    captions: true,
-    scenes,
-    ...more,
-  };
+  return { ...emptyPiece(), title: 'Test', scenes, ...more };
 }

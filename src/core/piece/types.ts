@@ -1,22 +1,18 @@
-import type { SourceKind } from '../source/types.ts';
-import type { Milliseconds } from '../time.ts';
+import Joi from 'joi';
+import { FORMATS, type Format } from '../look/formats.ts';
+import { GRADE_NAMES, type GradeName } from '../look/grades.ts';
+import { LAYOUT_NAMES, type Layout } from '../look/layouts.ts';
+import { LOOK_NAMES, type LookName } from '../look/looks.ts';
+import { REVEAL_KINDS, type RevealKind } from '../look/reveals.ts';
+import { TRANSITION_KINDS, type TransitionKind } from '../look/transitions.ts';
+import { MOOD_NAMES, type Mood } from '../music/moods.ts';
+import { SOURCE_KINDS, type SourceKind } from '../source/kinds.ts';
+import type { Decibels, Milliseconds } from '../time.ts';
+import { colour, field, firstOf, idSchema, type Of, oneOf, share, wholeOf } from './field.ts';
+import { LIMITS } from './limits.ts';
+import { type PictureReason, reasonSchema } from './reasons.ts';
 
-export const PIECE_VERSION = 3;
-
-export const FORMATS = ['9:16', '1:1', '16:9'] as const;
-export type Format = (typeof FORMATS)[number];
-
-/**
- * title: few large words. caption: what is said, word by word with the voice. quote: somebody's words, all at once.
- * figure: the first line very large (a number, a price), the rest small below it. end: a closing card, the first line
- * large, the rest small. plain: the picture alone.
- */
-export const LAYOUTS = ['title', 'caption', 'quote', 'figure', 'end', 'plain'] as const;
-export type Layout = (typeof LAYOUTS)[number];
-
-/** Moods the composer knows; see core/music. */
-export const MOODS = ['gentle', 'bright', 'drive', 'wonder', 'none'] as const;
-export type Mood = (typeof MOODS)[number];
+export const PIECE_VERSION = 4;
 
 /** A picture of the shelf is painted in two views; one from elsewhere has the one that its proportions give. */
 export type ViewName = 'wide' | 'tall';
@@ -28,101 +24,151 @@ export interface Aim {
   zoom: number;
 }
 
+const aims = Joi.array()
+  .items(
+    Joi.object({
+      x: share().required(),
+      y: share().required(),
+      zoom: Joi.number().min(1).max(LIMITS.zoom).required(),
+    }),
+  )
+  .min(1)
+  .max(2);
+
 /** auto: towards the subject, in every second scene away from it. */
-export const MOVES = ['auto', 'towards', 'away', 'still'] as const;
+const MOVES = ['auto', 'towards', 'away', 'still'] as const;
 export type Move = (typeof MOVES)[number];
 
-/** How a picture stands in the frame, where the writer has a say in it. */
-export interface Framing {
+const FITS = ['fill', 'whole'] as const;
+export type Fit = (typeof FITS)[number];
+
+const FRAMING_FIELDS = {
   /** fill: the picture fills the frame. whole: all of it is seen, with a surround. */
-  fit: 'fill' | 'whole';
+  fit: field<Fit>('fill', oneOf(FITS)),
   /** Round a whole picture: itself, blurred, or a colour "#rrggbb". */
-  surround: string;
-  move: Move;
+  surround: field<string>('blur', Joi.alternatives(Joi.valid('blur'), colour())),
+  move: field<Move>('auto', oneOf(MOVES)),
   /**
    * Frames set by hand, by view, so that they hold in every format that shows this view. One: where the frame stands,
    * and the slow move begins or ends. Two: start and end of the move.
    */
-  aims: Partial<Record<ViewName, Aim[]>>;
-}
-
-/** Which part of a clip is shown, and how. */
-export interface ClipPart {
-  inMs: Milliseconds;
-  /** null: to its end. */
-  outMs: Milliseconds | null;
-  /** 0.25 to 4. */
-  speed: number;
-  /** Level of its own sound against the voice, dB; null is silent. */
-  gainDb: number | null;
-  /** When the part is shorter than the scene: from the start again, or the last frame stands. */
-  end: 'loop' | 'hold';
-}
-
-/** A picture with the way it is shown. */
-export interface PictureUse {
-  assetId: string;
-  framing: Framing | null;
-  clip: ClipPart | null;
-}
-
-/** Colour treatments of a picture; see core/paint/treatment.ts for what each does. */
-export const GRADES = [
-  'none',
-  'mono',
-  'sepia',
-  'warm',
-  'cool',
-  'dark',
-  'bright',
-  'faded',
-  'rich',
-  'dusk',
-] as const;
-export type Grade = (typeof GRADES)[number];
-
-/** Grading and texture of a scene's pictures. Strengths from 0 to 1. */
-export interface Treatment {
-  grade: Grade;
-  strength: number;
-  grain: number;
-  dust: number;
-  leak: number;
-  /** Of the picture, 0.1 to 1, over the colour behind it. */
-  opacity: number;
-  behind: string;
-}
-
-export const PLAIN_TREATMENT: Treatment = {
-  grade: 'none',
-  strength: 1,
-  grain: 0,
-  dust: 0,
-  leak: 0,
-  opacity: 1,
-  behind: '#1d1b22',
+  aims: field<Partial<Record<ViewName, Aim[]>>>(
+    {},
+    Joi.object({ wide: aims.optional(), tall: aims.optional() }),
+  ),
 };
+/** How a picture stands in the frame, where the writer has a say in it. */
+export type Framing = Of<typeof FRAMING_FIELDS>;
 
-/** A picture shown as it comes. */
-export const plainUse = (assetId: string): PictureUse => ({ assetId, framing: null, clip: null });
+const moment = Joi.number().integer().min(0).max(LIMITS.clipMs);
+const CLIP_FIELDS = {
+  inMs: field<Milliseconds>(0, moment),
+  /** null: to its end. */
+  outMs: field<Milliseconds | null>(null, moment.allow(null)),
+  /** 0.25 to 4. */
+  speed: field<number>(1, Joi.number().min(0.25).max(4)),
+  /** Level of its own sound against the voice, dB; null is silent. */
+  gainDb: field<Decibels | null>(null, Joi.number().min(-40).max(12).allow(null)),
+  /** When the part is shorter than the scene: from the start again, or the last frame stands. */
+  end: field<'loop' | 'hold'>('loop', oneOf(['loop', 'hold'])),
+};
+/** Which part of a clip is shown, and how. */
+export type ClipPart = Of<typeof CLIP_FIELDS>;
 
-export const AUTO_FRAMING: Framing = { fit: 'fill', surround: 'blur', move: 'auto', aims: {} };
+const inOrder =
+  (inPoint: string, outPoint: string, what: string) =>
+  (part: Record<string, number | null>, helpers: Joi.CustomHelpers) =>
+    typeof part[outPoint] === 'number' && (part[outPoint] as number) <= (part[inPoint] as number)
+      ? helpers.message({ custom: `${what} ends before it begins.` })
+      : part;
 
-export const WHOLE_CLIP: ClipPart = { inMs: 0, outMs: null, speed: 1, gainDb: null, end: 'loop' };
+/** writer: chosen by hand; source: it came with the words. Neither is overwritten by nabbing again. */
+export type ChosenBy = 'nab' | 'source' | 'writer';
 
-/** A picture in a scene and how it came there. */
-export interface PictureChoice extends PictureUse {
-  /** writer: chosen by hand; source: it came with the words. Neither is overwritten by nabbing again. */
-  by: 'nab' | 'source' | 'writer';
-  /** Why this one, in words; empty for the writer's own choice. */
-  reason: string;
-  /** 0 (a guess) to 1 (certain); 1 for the writer's own choice. */
-  confidence: number;
-  /** Words of the line by which it was found, as written there. */
-  found: string[];
-  /** Next best, best first. */
-  alternatives: { assetId: string; reason: string }[];
+export interface Alternative {
+  assetId: string;
+  reasons: PictureReason[];
 }
+
+const reasons = Joi.array().items(reasonSchema).max(20);
+const PLACEMENT_FIELDS = {
+  assetId: field<string>('', idSchema),
+  /** null: the machine's own frame. */
+  framing: field<Framing | null>(null, wholeOf(FRAMING_FIELDS).allow(null)),
+  /** null: the whole clip, or no clip. */
+  clip: field<ClipPart | null>(
+    null,
+    wholeOf(CLIP_FIELDS)
+      .custom(inOrder('inMs', 'outMs', 'The part of the clip'))
+      .allow(null),
+  ),
+  by: field<ChosenBy>('writer', oneOf(['nab', 'source', 'writer'])),
+  /** Why this one; empty for the writer's own choice. */
+  reasons: field<PictureReason[]>([], reasons),
+  /** 0 (a guess) to 1 (certain); 1 for the writer's own choice. */
+  confidence: field<number>(1, share()),
+  /** Words of the line by which it was found, as written there. */
+  found: field<string[]>([], Joi.array().items(Joi.string().max(100)).max(20)),
+  /** Next best, best first. */
+  alternatives: field<Alternative[]>(
+    [],
+    Joi.array()
+      .items(Joi.object({ assetId: idSchema.required(), reasons: reasons.required() }))
+      .max(20),
+  ),
+};
+/** A picture in a scene: how it is shown, and how it came there. */
+export type Placement = Of<typeof PLACEMENT_FIELDS>;
+
+/** A picture shown as it comes, of the writer's choice. */
+export const placed = (assetId: string): Placement => ({ ...firstOf(PLACEMENT_FIELDS), assetId });
+export const AUTO_FRAMING: Framing = firstOf(FRAMING_FIELDS);
+export const WHOLE_CLIP: ClipPart = firstOf(CLIP_FIELDS);
+
+const GRADING_FIELDS = {
+  grade: field<GradeName>('none', oneOf(GRADE_NAMES)),
+  /** Shares from 0 to 1. */
+  strength: field<number>(1, share()),
+  grain: field<number>(0, share()),
+  dust: field<number>(0, share()),
+  leak: field<number>(0, share()),
+  /** Of the picture, 0.1 to 1, over the backdrop. */
+  opacity: field<number>(1, Joi.number().min(0.1).max(1)),
+  /** Colour behind the picture. */
+  backdrop: field<string>('#1d1b22', colour()),
+};
+/** Colour and texture of a scene's pictures. */
+export type Grading = Of<typeof GRADING_FIELDS>;
+export const PLAIN_GRADING: Grading = firstOf(GRADING_FIELDS);
+
+const TRANSITION_FIELDS = {
+  kind: field<TransitionKind>('dissolve', oneOf(TRANSITION_KINDS)),
+  lengthMs: field<Milliseconds>(333, Joi.number().integer().min(0).max(LIMITS.transitionMs)),
+};
+/** How the scene before gives way to this one. */
+export type BorderTransition = Of<typeof TRANSITION_FIELDS>;
+
+const LOOK_EXCEPTION_FIELDS = {
+  /** How the words come; null as the look has it. */
+  reveal: field<RevealKind | null>(null, oneOf(REVEAL_KINDS).allow(null)),
+};
+/** Where a scene differs from the look of the piece; exceptions stay when the look is changed. */
+export type LookExceptions = Of<typeof LOOK_EXCEPTION_FIELDS>;
+
+/** synthetic: the voice of the piece says the spoken words. take: [startMs, endMs) of a narration that was recorded. */
+export type Narration =
+  | { kind: 'synthetic' }
+  | { kind: 'take'; takeId: string; startMs: Milliseconds; endMs: Milliseconds | null };
+
+const narration = Joi.alternatives().try(
+  Joi.object({ kind: Joi.valid('synthetic').required() }),
+  Joi.object({
+    kind: Joi.valid('take').required(),
+    takeId: idSchema.required(),
+    startMs: moment.required(),
+    endMs: moment.allow(null).required(),
+  }).custom(inOrder('startMs', 'endMs', 'The part of the take')),
+);
 
 /** Where a line came from: its place in the source ("p4.1", "fact:price") and the sentence as it stands there. */
 export interface LineOrigin {
@@ -133,57 +179,128 @@ export interface LineOrigin {
 /** Part of a text: text.slice(start, end). */
 export type Span = [start: number, end: number];
 
-/** One row of the sheet. */
-export interface Scene {
-  id: string;
-  layout: Layout;
+const words = Joi.string().allow('').max(LIMITS.textLength);
+const place = Joi.number().integer().min(0).max(LIMITS.textLength).required();
+
+export const SCENE_FIELDS = {
+  layout: field<Layout>('caption', oneOf(LAYOUT_NAMES)),
   /** Words on the screen. */
-  shown: string;
-  /** Highlighted parts of the shown words, in order, not overlapping. */
-  marks: Span[];
+  shown: field<string>('', words),
+  /** Parts of the shown words that the writer stresses, in order, not overlapping. */
+  highlights: field<Span[]>([], Joi.array().items(Joi.array().ordered(place, place)).max(100)),
   /** Words for the voice; null speaks what is shown. An empty string is silence. */
-  spoken: string | null;
+  spoken: field<string | null>(null, words.allow(null)),
+  narration: field<Narration>({ kind: 'synthetic' }, narration),
   /** What the picture should show, from [brackets] or typed; empty when the line itself decides. */
-  wish: string;
-  picture: PictureChoice | null;
-  /** Further pictures that follow the first in turn, each for an equal share of the scene. */
-  more: PictureUse[];
-  /** The picture of the scene before goes on through this one; its own waits. */
-  runsOn: boolean;
-  /** null: as the picture is. */
-  treatment: Treatment | null;
+  brief: field<string>('', Joi.string().allow('').max(LIMITS.briefLength)),
+  /** Pictures that follow each other, each for an equal share of the scene. */
+  pictures: field<Placement[]>([], Joi.array().items(wholeOf(PLACEMENT_FIELDS)).max(LIMITS.pictures)),
+  /** The last picture of the scene before goes on through this one; its own wait. */
+  runsOn: field<boolean>(false, Joi.boolean()),
+  /** null: as the pictures are. */
+  grading: field<Grading | null>(null, wholeOf(GRADING_FIELDS).allow(null)),
+  /** On the border to the scene before; null as the look has it. */
+  transition: field<BorderTransition | null>(null, wholeOf(TRANSITION_FIELDS).allow(null)),
+  /** null: as the piece is. */
+  look: field<LookExceptions | null>(null, wholeOf(LOOK_EXCEPTION_FIELDS).allow(null)),
   /** Length set by hand; null follows the voice. */
-  durationMs: Milliseconds | null;
+  durationMs: field<Milliseconds | null>(
+    null,
+    Joi.number().integer().min(LIMITS.minSceneMs).max(LIMITS.maxSceneMs).allow(null),
+  ),
   /** null for a line that the writer wrote here. */
-  from: LineOrigin | null;
+  from: field<LineOrigin | null>(
+    null,
+    Joi.object({ ref: Joi.string().max(80).required(), text: words.required() }).allow(null),
+  ),
+};
+/** One row of the sheet. */
+export type Scene = { id: string } & Of<typeof SCENE_FIELDS>;
+
+export const emptyScene = (id: string): Scene => ({ id, ...firstOf(SCENE_FIELDS) });
+
+/** Music made for the piece: the composer's piece of a mood that a seed chooses. */
+export interface ComposedMusic {
+  kind: 'composed';
+  mood: Mood;
+  seed: number;
+}
+/** Where the music of a bed comes from. */
+export type BedSource = ComposedMusic;
+
+const bedSource = Joi.alternatives().try(
+  Joi.object({
+    kind: Joi.valid('composed').required(),
+    mood: oneOf(MOOD_NAMES).required(),
+    seed: Joi.number().integer().min(0).max(1_000_000).required(),
+  }),
+);
+
+const pieceMoment = Joi.number().integer().min(0).max(LIMITS.pieceMs);
+const BED_FIELDS = {
+  /** [startMs, endMs) of the piece; null: to its end. */
+  startMs: field<Milliseconds>(0, pieceMoment),
+  endMs: field<Milliseconds | null>(null, pieceMoment.allow(null)),
+  source: field<BedSource>({ kind: 'composed', mood: 'gentle', seed: 1 }, bedSource),
+  /** Added to the level that the mixer finds right, dB, -30 to 12. */
+  gainDb: field<Decibels>(0, Joi.number().min(-30).max(12)),
+  /** How far it goes down under the voice, dB, 0 to 40; null as the mixer finds right. */
+  duckDb: field<Decibels | null>(null, Joi.number().min(0).max(40).allow(null)),
+};
+/** A stretch of music under the piece. */
+export type Bed = { id: string } & Of<typeof BED_FIELDS>;
+
+export const newBed = (id: string, source: BedSource): Bed => ({ id, ...firstOf(BED_FIELDS), source });
+
+export interface PieceVoice {
+  /** Name from the list of voices. */
+  name: string;
+  /** Speed relative to the voice's own, 0.5 to 2. */
+  pace: number;
 }
 
-/** One video in the making. */
-export interface Piece {
-  version: typeof PIECE_VERSION;
+/** What the words came from; id is that of the stored source, null when it was not kept. */
+export interface PieceSource {
+  id: string | null;
+  kind: SourceKind;
   title: string;
-  format: Format;
-  voice: {
-    /** Name from the list of voices. */
-    name: string;
-    /** Speed relative to the voice's own, 0.5 to 2. */
-    pace: number;
-  };
-  music: {
-    mood: Mood;
-    /** Chooses among the composer's pieces of that mood. */
-    seed: number;
-    /** Added to the level that the mixer finds right, dB, -30 to 12. */
-    gainDb: number;
-  };
-  /** What the words came from; id is that of the stored source, null when it was not kept. */
-  source: { id: string | null; kind: SourceKind; title: string } | null;
-  /** How long the whole shall be; null when it does not matter. */
-  targetMs: Milliseconds | null;
-  /** Words of caption scenes on the screen. */
-  captions: boolean;
-  scenes: Scene[];
 }
+
+export const PIECE_FIELDS = {
+  title: field<string>('', Joi.string().allow('').max(LIMITS.titleLength)),
+  format: field<Format>('9:16', oneOf(FORMATS)),
+  look: field<LookName>('paper-tape', oneOf(LOOK_NAMES)),
+  voice: field<PieceVoice>(
+    { name: 'maud', pace: 1 },
+    Joi.object({ name: Joi.string().max(40).required(), pace: Joi.number().min(0.5).max(2).required() }),
+  ),
+  beds: field<Bed[]>(
+    [],
+    Joi.array()
+      .items(wholeOf(BED_FIELDS, { id: idSchema }).custom(inOrder('startMs', 'endMs', 'A stretch of music')))
+      .max(LIMITS.beds)
+      .unique('id'),
+  ),
+  source: field<PieceSource | null>(
+    null,
+    Joi.object({
+      id: idSchema.allow(null).required(),
+      kind: oneOf(SOURCE_KINDS).required(),
+      title: Joi.string().allow('').max(500).required(),
+    }).allow(null),
+  ),
+  /** How long the whole shall be; null when it does not matter. */
+  targetMs: field<Milliseconds | null>(
+    null,
+    Joi.number().integer().min(1000).max(LIMITS.pieceMs).allow(null),
+  ),
+  /** Words of caption scenes on the screen. */
+  captions: field<boolean>(true, Joi.boolean()),
+};
+/** One video in the making. */
+export type Piece = { version: typeof PIECE_VERSION; scenes: Scene[] } & Of<typeof PIECE_FIELDS>;
+
+export const emptyPiece = (): Piece => ({ version: PIECE_VERSION, ...firstOf(PIECE_FIELDS), scenes: [] });
 
 /** What the voice says in a scene. */
-export const spokenOf = (scene: Scene): string => scene.spoken ?? scene.shown;
+export const spokenOf = (scene: Pick<Scene, 'spoken' | 'shown'>): string => scene.spoken ?? scene.shown;

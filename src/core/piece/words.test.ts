@@ -14,17 +14,17 @@ import {
   splitScene,
 } from './actions.ts';
 import { applyEdit, type Edit } from './edit.ts';
-import { shiftMarks, shownPatch, tidy, toggleMark } from './marks.ts';
+import { shiftHighlights, shownPatch, tidy, toggleHighlight } from './highlights.ts';
 import { picture, piece, scene } from './testing.ts';
 import type { Piece, Span } from './types.ts';
 
 const done = (p: Piece, edit: Edit | null | undefined): Piece => {
   if (!edit) throw new Error('there is no edit');
   const r = applyEdit(p, edit);
-  if (!r.ok) throw new Error(r.failure.message);
+  if (!r.ok) throw new Error(JSON.stringify(r.failure));
   return r.piece;
 };
-const marked = (text: string, marks: readonly Span[]) => marks.map(([s, e]) => text.slice(s, e));
+const marked = (text: string, highlights: readonly Span[]) => highlights.map(([s, e]) => text.slice(s, e));
 const ids = () => {
   let n = 0;
   return () => `new${n++}`;
@@ -43,7 +43,7 @@ describe('highlighted words', () => {
     expect(
       marked(
         after,
-        shiftMarks(
+        shiftHighlights(
           [
             [2, 6],
             [17, 23],
@@ -56,19 +56,19 @@ describe('highlighted words', () => {
   });
 
   it('are switched on and off by part', () => {
-    const on = toggleMark([], [2, 6], text.length);
+    const on = toggleHighlight([], [2, 6], text.length);
     expect(marked(text, on)).toEqual(['lamp']);
-    expect(marked(text, toggleMark(on, [3, 5], text.length))).toEqual(['l', 'p']);
-    expect(toggleMark(on, [2, 6], text.length)).toEqual([]);
-    expect(marked(text, toggleMark(on, [4, 10], text.length))).toEqual(['lamp for']);
+    expect(marked(text, toggleHighlight(on, [3, 5], text.length))).toEqual(['l', 'p']);
+    expect(toggleHighlight(on, [2, 6], text.length)).toEqual([]);
+    expect(marked(text, toggleHighlight(on, [4, 10], text.length))).toEqual(['lamp for']);
   });
 
   it('always lie in the text, in order, without overlap, whatever is typed (seeded)', () => {
-    const random = seeded('marks');
+    const random = seeded('highlights');
     const pick = (n: number) => Math.floor(random() * n);
     for (let round = 0; round < 300; round++) {
       const before = 'abcdefghij'.repeat(3).slice(0, 5 + pick(25));
-      const marks = tidy(
+      const highlights = tidy(
         [0, 1, 2].map((): Span => {
           const s = pick(before.length);
           return [s, s + pick(6)];
@@ -77,7 +77,7 @@ describe('highlighted words', () => {
       );
       const at = pick(before.length);
       const after = before.slice(0, at) + 'xyz'.slice(pick(4)) + before.slice(at + pick(5));
-      const next = shiftMarks(marks, before, after);
+      const next = shiftHighlights(highlights, before, after);
       let end = -1;
       for (const [s, e] of next) {
         expect(s).toBeGreaterThan(end);
@@ -91,7 +91,7 @@ describe('highlighted words', () => {
   it('go along when a scene is split and joined again', () => {
     const p = piece([
       scene('a', text, {
-        marks: [
+        highlights: [
           [2, 6],
           [17, 23],
         ],
@@ -99,9 +99,11 @@ describe('highlighted words', () => {
     ]);
     const split = splitScene(p, 'a', 7, ids());
     const two = done(p, split?.edit);
-    expect(two.scenes.map((s) => marked(s.shown, s.marks))).toEqual([['lamp'], ['bridge']]);
+    expect(two.scenes.map((s) => marked(s.shown, s.highlights))).toEqual([['lamp'], ['bridge']]);
     const one = done(two, joinWithPrevious(two, split?.newSceneId ?? '')?.edit);
-    expect(one.scenes.map((s) => [s.shown, marked(s.shown, s.marks)])).toEqual([[text, ['lamp', 'bridge']]]);
+    expect(one.scenes.map((s) => [s.shown, marked(s.shown, s.highlights)])).toEqual([
+      [text, ['lamp', 'bridge']],
+    ]);
   });
 
   it('lets words that are typed on a picture alone be seen', () => {
@@ -111,20 +113,23 @@ describe('highlighted words', () => {
 
   it('do not stop typing from being one step', () => {
     expect(Object.keys(shownPatch(scene('a', 'x'), 'xy'))).toEqual(['shown']);
-    expect(Object.keys(shownPatch(scene('a', 'x', { marks: [[0, 1]] }), 'xy'))).toEqual(['shown', 'marks']);
+    expect(Object.keys(shownPatch(scene('a', 'x', { highlights: [[0, 1]] }), 'xy'))).toEqual([
+      'shown',
+      'highlights',
+    ]);
   });
 });
 
 describe('splitting', () => {
-  const found = picture('p1', { found: ['lamp'], alternatives: [{ assetId: 'p2', reason: 'q' }] });
+  const found = picture('p1', { found: ['lamp'], alternatives: [{ assetId: 'p2', reasons: [] }] });
 
   it('gives the second half the next best picture, and divides a length set by hand', () => {
     const p = piece([
-      scene('a', 'The lamp is lit. The bridge is dark.', { picture: found, durationMs: 6000 }),
+      scene('a', 'The lamp is lit. The bridge is dark.', { pictures: [found], durationMs: 6000 }),
     ]);
     const two = done(p, splitScene(p, 'a', 16, ids())?.edit);
-    expect(two.scenes.map((s) => s.picture?.assetId)).toEqual(['p1', 'p2']);
-    expect(two.scenes[1]?.picture?.alternatives.map((x) => x.assetId)).toEqual(['p1']);
+    expect(two.scenes.map((s) => s.pictures[0]?.assetId)).toEqual(['p1', 'p2']);
+    expect(two.scenes[1]?.pictures[0]?.alternatives.map((x) => x.assetId)).toEqual(['p1']);
     expect(two.scenes.reduce((n, s) => n + (s.durationMs ?? 0), 0)).toBe(6000);
   });
 });
@@ -176,7 +181,7 @@ describe('several scenes at once', () => {
 describe('find and replace', () => {
   const p = piece([
     scene('a', 'Tea, tea and Teapot.', { spoken: 'tea time' }),
-    scene('b', 'No coffee.', { marks: [[3, 9]] }),
+    scene('b', 'No coffee.', { highlights: [[3, 9]] }),
   ]);
   const loose = { matchCase: false, wholeWords: false };
 
@@ -198,7 +203,7 @@ describe('find and replace', () => {
       ['milk, milk and Teapot.', 'milk time'],
       ['milk coffee.', null],
     ]);
-    expect(marked(next.scenes[1]?.shown ?? '', next.scenes[1]?.marks ?? [])).toEqual(['coffee']);
+    expect(marked(next.scenes[1]?.shown ?? '', next.scenes[1]?.highlights ?? [])).toEqual(['coffee']);
     expect(replaceHits(p, [], 'x')).toBeNull();
   });
 });

@@ -1,10 +1,7 @@
-import { type Decibels, SAMPLE_RATE, type Samples } from '../time.ts';
-import type { ClipSound, Timeline } from '../timeline/types.ts';
+import { type Decibels, msToSamples, type Samples } from '../time.ts';
+import type { ClipSound, SoundBed, Timeline } from '../timeline/types.ts';
 import { limit } from './limit.ts';
 import { integratedLoudness } from './loudness.ts';
-
-/** Goes into the key of a mixed track. */
-export const MIXER_VERSION = 2;
 
 /** Levels and times of the mix. Takes come in at -16 LUFS, tracks at -18. */
 export const MIX = {
@@ -37,8 +34,8 @@ export interface Material {
 }
 
 /**
- * Mixes a timeline's sound: voices where they stand, the own sound of clips at its level against them, music ducked under them, the whole brought to MIX.targetLufs and
- * held under the ceiling. Pure; the same material gives the same samples.
+ * Mixes a timeline's sound: voices where they stand, the own sound of clips at its level against them, music ducked under
+ * them, the whole brought to MIX.targetLufs and held under the ceiling. Pure; the same material gives the same samples.
  */
 export function mix(timeline: Timeline, material: Material): Stereo {
   const n = timeline.sound.samples;
@@ -47,9 +44,9 @@ export function mix(timeline: Timeline, material: Material): Stereo {
   for (const { voice } of timeline.scenes) {
     const take = voice && material.take(voice.key);
     if (!voice || !take) continue;
-    const length = Math.min(take.length, n - voice.start);
+    const length = Math.min(voice.samples, take.length - voice.offset, n - voice.start);
     for (let i = 0; i < length; i++) {
-      const v = take[i] as number;
+      const v = take[voice.offset + i] as number;
       left[voice.start + i] = (left[voice.start + i] as number) + v;
       right[voice.start + i] = (right[voice.start + i] as number) + v;
     }
@@ -58,9 +55,10 @@ export function mix(timeline: Timeline, material: Material): Stereo {
     const sound = material.clip(clip.key);
     if (sound) addClip({ left, right }, sound, clip);
   }
-  const { music } = timeline.sound;
-  const track = music && material.track(music.key);
-  if (music && track) addMusic({ left, right }, track, gainCurve(timeline.sound.speech, n, music.gainDb), n);
+  for (const bed of timeline.sound.beds) {
+    const track = bed.track && material.track(bed.track.key);
+    if (track) addMusic({ left, right }, track, bed, gainCurve(timeline.sound.speech, n, bed));
+  }
   level({ left, right });
   return { left, right };
 }
@@ -83,16 +81,16 @@ export interface GainPoint {
   db: Decibels;
 }
 
-/** The level of the music over time: open where nobody speaks, down in time for every word. */
+/** The level of the music over time, in samples of the piece: open where nobody speaks, down in time for every word. */
 export function gainCurve(
   speech: readonly (readonly [Samples, Samples])[],
   samples: Samples,
-  gainDb: Decibels,
+  { gainDb, duckDb }: Pick<SoundBed, 'gainDb' | 'duckDb'>,
 ): GainPoint[] {
-  const before = (MIX.duckBeforeMs * SAMPLE_RATE) / 1000;
-  const after = (MIX.duckAfterMs * SAMPLE_RATE) / 1000;
+  const before = msToSamples(MIX.duckBeforeMs);
+  const after = msToSamples(MIX.duckAfterMs);
   const open = MIX.musicOpenDb + gainDb;
-  const under = MIX.musicUnderVoiceDb + gainDb;
+  const under = duckDb === null ? MIX.musicUnderVoiceDb + gainDb : open - duckDb;
   const points: GainPoint[] = [
     { at: 0, db: (speech[0]?.[0] ?? Number.POSITIVE_INFINITY) < before ? under : open },
   ];
@@ -112,7 +110,7 @@ export function gainCurve(
 /** Adds a clip's sound, round and round for its length; each pass begins and ends softly, so that nothing clicks. */
 function addClip(out: Stereo, sound: Stereo, clip: ClipSound): void {
   const gain = 10 ** (clip.gainDb / 20);
-  const soft = (MIX.clipFadeMs * SAMPLE_RATE) / 1000;
+  const soft = msToSamples(MIX.clipFadeMs);
   const pass = Math.min(clip.samples, sound.left.length);
   const end = Math.min(clip.length, out.left.length - clip.start);
   if (pass < 1) return;
@@ -125,20 +123,22 @@ function addClip(out: Stereo, sound: Stereo, clip: ClipSound): void {
   }
 }
 
-function addMusic(out: Stereo, track: Stereo, curve: GainPoint[], n: number): void {
-  const length = Math.min(n, track.left.length);
-  const fadeIn = (MIX.fadeInMs * SAMPLE_RATE) / 1000;
-  const fadeOut = (MIX.fadeOutMs * SAMPLE_RATE) / 1000;
+/** Adds a track over its stretch; it begins and ends softly. The curve is counted in samples of the piece. */
+function addMusic(out: Stereo, track: Stereo, bed: SoundBed, curve: readonly GainPoint[]): void {
+  const length = Math.min(bed.length, out.left.length - bed.start, track.left.length);
+  const fadeIn = msToSamples(MIX.fadeInMs);
+  const fadeOut = msToSamples(MIX.fadeOutMs);
   let k = 0;
   for (let i = 0; i < length; i++) {
-    while (k < curve.length - 2 && (curve[k + 1] as GainPoint).at <= i) k++;
+    const o = bed.start + i;
+    while (k < curve.length - 2 && (curve[k + 1] as GainPoint).at <= o) k++;
     const a = curve[k] as GainPoint;
     const b = curve[k + 1] as GainPoint;
-    const t = b.at > a.at ? Math.min(1, Math.max(0, (i - a.at) / (b.at - a.at))) : 1;
+    const t = b.at > a.at ? Math.min(1, Math.max(0, (o - a.at) / (b.at - a.at))) : 1;
     const db = a.db + (b.db - a.db) * t;
     const g = 10 ** (db / 20) * Math.min(1, i / fadeIn) * Math.min(1, (length - i) / fadeOut);
-    out.left[i] = (out.left[i] as number) + (track.left[i] as number) * g;
-    out.right[i] = (out.right[i] as number) + (track.right[i] as number) * g;
+    out.left[o] = (out.left[o] as number) + (track.left[i] as number) * g;
+    out.right[o] = (out.right[o] as number) + (track.right[i] as number) * g;
   }
 }
 

@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
 import { compose } from '../music/compose.ts';
 import { midiFile } from '../music/midi.ts';
-import { MOOD_RULES } from '../music/moods.ts';
-import { msToSamples, SAMPLE_RATE } from '../time.ts';
-import type { Timeline } from '../timeline/types.ts';
+import { MOODS } from '../music/moods.ts';
+import { msToSamples, SAMPLE_RATE, SAMPLES_PER_FRAME } from '../time.ts';
+import type { SoundBed, Timeline } from '../timeline/types.ts';
 import { limit } from './limit.ts';
 import { integratedLoudness, truePeak } from './loudness.ts';
 import { gainCurve, MIX, mix } from './mix.ts';
@@ -60,7 +60,7 @@ describe('gainCurve', () => {
         [s(9000), s(10_000)],
       ],
       s(14_000),
-      0,
+      { gainDb: 0, duckDb: null },
     );
     const at = (ms: number) => {
       const i = curve.findLastIndex((p) => p.at <= s(ms));
@@ -76,23 +76,36 @@ describe('gainCurve', () => {
   });
 });
 
+const bed = (more: Partial<SoundBed>): SoundBed => ({
+  bedId: 'music',
+  start: 0,
+  length: SAMPLE_RATE,
+  gainDb: 0,
+  duckDb: null,
+  wanted: { kind: 'composed', mood: 'gentle', seed: 1, key: 'm', lengthMs: 1000 },
+  track: { key: 'm', samples: SAMPLE_RATE * 10, bars: [] },
+  ...more,
+});
+
 describe('mix', () => {
   const timeline = (samples: number): Timeline => ({
     format: '9:16',
     width: 1080,
     height: 1920,
-    frames: samples / 1600,
+    frames: samples / SAMPLES_PER_FRAME,
+    ground: ['#000000', '#000000'],
+    ink: '#000000',
     scenes: [
       {
         sceneId: 'a',
         start: 0,
-        end: samples / 1600,
-        dissolve: 0,
+        end: samples / SAMPLES_PER_FRAME,
+        transition: { kind: 'cut', frames: 0 },
         tail: 0,
         shots: [],
-        treatment: null,
+        grading: null,
         words: null,
-        voice: { key: 'v', start: SAMPLE_RATE, samples: SAMPLE_RATE * 4 },
+        voice: { key: 'v', start: SAMPLE_RATE, offset: 0, samples: SAMPLE_RATE * 4 },
         estimated: false,
         stretched: false,
       },
@@ -100,7 +113,7 @@ describe('mix', () => {
     sound: {
       samples,
       speech: [[SAMPLE_RATE, SAMPLE_RATE * 5]],
-      music: { key: 'm', samples, gainDb: 0 },
+      beds: [bed({ length: samples })],
       clips: [],
     },
   });
@@ -132,10 +145,10 @@ describe('mix', () => {
 
 describe('compose', () => {
   it('fills any length with whole bars and ends with it, near the mood’s tempo', () => {
-    for (const mood of Object.keys(MOOD_RULES) as (keyof typeof MOOD_RULES)[])
+    for (const mood of Object.keys(MOODS) as (keyof typeof MOODS)[])
       for (const ms of [5000, 12_345, 30_000, 61_700, 180_000, 600_000]) {
         const score = compose(mood, 3, ms);
-        expect(Math.abs(score.tempo / MOOD_RULES[mood].tempo - 1)).toBeLessThanOrEqual(
+        expect(Math.abs(score.tempo / MOODS[mood].tempo - 1)).toBeLessThanOrEqual(
           ms > 20_000 ? 0.081 : 0.131,
         );
         const close = (score.barStarts.at(-1) ?? 0) / 48;
@@ -149,7 +162,7 @@ describe('compose', () => {
         }
       }
   });
-  it('gives the same bytes for the same wish, others for another seed', () => {
+  it('gives the same bytes for the same brief, others for another seed', () => {
     expect(midiFile(compose('gentle', 1, 30_000))).toEqual(midiFile(compose('gentle', 1, 30_000)));
     expect(midiFile(compose('gentle', 2, 30_000))).not.toEqual(midiFile(compose('gentle', 1, 30_000)));
   });

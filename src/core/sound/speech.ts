@@ -1,3 +1,4 @@
+import type { Failure } from '../failure.ts';
 import type { TakeWord } from '../timeline/types.ts';
 
 /** A voice that can be chosen. */
@@ -20,13 +21,13 @@ export interface Speech {
 /** Anything that speaks: a program on this machine, or a service. */
 export interface SpeechEngine {
   voices: readonly VoiceInfo[];
-  /** pace: 0.5 to 2. Throws SpeechError when it cannot speak the text. */
+  /** pace: 0.5 to 2. Throws Failed (see cannotSpeak) when it cannot speak the text. */
   speak(text: string, voice: string, pace: number): Promise<Speech>;
 }
 
-export class SpeechError extends Error {
-  override name = 'SpeechError';
-}
+/** Whether a voice cannot say a text, which leaves a scene silent and nothing else undone. */
+export const cannotSpeak = ({ code }: Failure): boolean =>
+  code === 'unspeakable' || code === 'no-voice' || code === 'voice-answer';
 
 /** The voices that ship with Nabbet, in the order in which they are offered. */
 export const VOICES: readonly VoiceInfo[] = [

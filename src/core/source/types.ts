@@ -1,7 +1,7 @@
+import type { Failure } from '../failure.ts';
 import type { Milliseconds } from '../time.ts';
-
-export const SOURCE_KINDS = ['script', 'article', 'product', 'photos'] as const;
-export type SourceKind = (typeof SOURCE_KINDS)[number];
+import type { SourceKind } from './kinds.ts';
+import type { LineReason } from './reasons.ts';
 
 /** One sentence of a source; its id is unique in the source ("p4.1") and stays the same for the same input. */
 export interface Sentence {
@@ -33,7 +33,7 @@ export interface SourcePicture {
   /** The passage after which it stands; null before the first. */
   after: string | null;
   /** Why it cannot be used; null when it can. */
-  problem: string | null;
+  problem: Failure | null;
 }
 
 /** What a source keeps of a sentence once it was read for condensing. */
@@ -44,15 +44,82 @@ export interface SentenceNote {
   spoken: string;
   /** How much it carries, 0 to 1. */
   score: number;
-  /** Why, in words. */
-  reasons: string[];
+  /** Why. */
+  reasons: LineReason[];
 }
+
+/** Why a part of a page was left out. */
+export const LEFT_OUT = [
+  'cookies',
+  'subscribe',
+  'share',
+  'other-articles',
+  'comments',
+  'navigation',
+  'advertisement',
+  'author',
+  'frame',
+  'small-print',
+  'side-column',
+  'hidden',
+  'form',
+  'aside',
+  'links',
+  'twice',
+  'after-end',
+  'head',
+  'byline',
+  'scrap',
+] as const;
+export type LeftOut = (typeof LEFT_OUT)[number];
+
+/** What the writer should know about a reading. */
+export type SourceNote =
+  | { code: 'no-price' }
+  | { code: 'no-features' }
+  /** Only so many pages or chapters of all were read. */
+  | { code: 'pages-read' | 'chapters-read' | 'photos-read'; read: number; of: number }
+  | { code: 'photo-twice'; name: string }
+  | { code: 'unreadable'; name: string; failure: Failure }
+  | { code: 'told'; text: string };
+
+export const SOURCE_FORMS = [
+  'page',
+  'saved-page',
+  'pasted-page',
+  'pasted',
+  'script',
+  'text',
+  'markdown',
+  'word',
+  'open-document',
+  'book',
+  'pdf',
+  'photos',
+  'told',
+] as const;
+/** What a source was read from; count: of its pages, chapters or photos; text: as an earlier version called it. */
+export interface SourceForm {
+  kind: (typeof SOURCE_FORMS)[number];
+  count?: number;
+  text?: string;
+}
+
+/** A part of a long source that can be told by itself: passages [start, end). */
+export interface Chapter {
+  id: string;
+  title: string;
+  start: number;
+  end: number;
+}
+
+export const SOURCE_VERSION = 1;
 
 /** Everything that was read from what the writer brought. */
 export interface Source {
+  version: typeof SOURCE_VERSION;
   kind: SourceKind;
-  /** What it was read from: "Web page", "PDF, 3 pages", "Pasted text". */
-  form: string;
+  form: SourceForm;
   title: string;
   author: string;
   /** As an ISO day where it can be told, else as written; empty when there is none. */
@@ -63,13 +130,15 @@ export interface Source {
   /** BCP 47; "en" when nothing says otherwise. */
   language: string;
   passages: Passage[];
+  /** Empty for a source that is told as a whole. */
+  chapters: Chapter[];
   pictures: SourcePicture[];
   facts: FactSheet | null;
   photos: Photo[];
   /** What stood on the page and was left out, and why. */
-  left: { text: string; why: string }[];
+  left: { text: string; why: LeftOut }[];
   /** What the writer should know about the reading. */
-  notes: string[];
+  notes: SourceNote[];
   /** By sentence id. */
   sentences: Record<string, SentenceNote>;
 }
@@ -143,13 +212,14 @@ export interface Photo {
   takenAt: string | null;
   width: number;
   height: number;
-  /** Difference hash of 64 bits as 16 hex digits. */
-  look: string;
+  /** Of 64 bits, as 16 hex digits. */
+  differenceHash: string;
   /** Variance of the Laplacian on a copy of one size; small means blurred. */
   sharpness: number;
 }
 
-export const emptySource = (kind: SourceKind, form: string): Source => ({
+export const emptySource = (kind: SourceKind, form: SourceForm): Source => ({
+  version: SOURCE_VERSION,
   kind,
   form,
   title: '',
@@ -159,6 +229,7 @@ export const emptySource = (kind: SourceKind, form: string): Source => ({
   address: null,
   language: 'en',
   passages: [],
+  chapters: [],
   pictures: [],
   facts: null,
   photos: [],

@@ -1,5 +1,6 @@
-import type { Edit, Op } from '../piece/edit.ts';
-import { shownPatch } from '../piece/marks.ts';
+import { type Edit, edit, type Op } from '../piece/edit.ts';
+import { shownPatch } from '../piece/highlights.ts';
+import { LIMITS } from '../piece/limits.ts';
 import type { Piece } from '../piece/types.ts';
 
 export interface FindOptions {
@@ -60,5 +61,5 @@ export function replaceHits(piece: Piece, hits: readonly Hit[], by: string): Edi
       },
     ];
   });
-  return ops.length ? { label: hits.length > 1 ? `Replace ${hits.length} times` : 'Replace', ops } : null;
+  return ops.length ? edit('replace', ops, Math.min(hits.length, LIMITS.scenes)) : null;
 }

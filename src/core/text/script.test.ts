@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cutScript, takeWish, titleFrom } from './script.ts';
+import { cutScript, extractBrief, titleFrom } from './script.ts';
 
 const SCRIPT = `The bench that mends anything
 
@@ -14,15 +14,15 @@ describe('cutScript', () => {
     expect(cutScript(SCRIPT, 'sentence')[0]).toEqual({
       layout: 'title',
       shown: 'The bench that mends anything',
-      wish: '',
+      brief: '',
     });
   });
 
   it('gives a remark to the sentence it follows, and one alone to the line after it', () => {
     const lines = cutScript(SCRIPT, 'sentence');
-    expect(lines.find((l) => l.shown.startsWith('Do not'))?.wish).toBe('a broken toaster. Old');
-    expect(lines.find((l) => l.shown.startsWith('Five'))?.wish).toBe('');
-    expect(lines.find((l) => l.shown.startsWith('Come'))?.wish).toBe('the canal at dusk');
+    expect(lines.find((l) => l.shown.startsWith('Do not'))?.brief).toBe('a broken toaster. Old');
+    expect(lines.find((l) => l.shown.startsWith('Five'))?.brief).toBe('');
+    expect(lines.find((l) => l.shown.startsWith('Come'))?.brief).toBe('the canal at dusk');
     expect(lines.map((l) => l.shown).join(' ')).not.toMatch(/[[\]]/);
   });
 
@@ -62,7 +62,7 @@ describe('cutScript', () => {
 
   it('gives nothing for nothing, and keeps a remark that nothing follows', () => {
     expect(cutScript(' \n\t ', 'sentence')).toEqual([]);
-    expect(cutScript('Some words are here. [end picture]', 'sentence')[0]?.wish).toBe('end picture');
+    expect(cutScript('Some words are here. [end picture]', 'sentence')[0]?.brief).toBe('end picture');
     expect(cutScript('[only a remark]', 'sentence')).toEqual([]);
   });
 
@@ -80,20 +80,20 @@ describe('cutScript', () => {
   });
 });
 
-describe('takeWish', () => {
+describe('extractBrief', () => {
   it('takes remarks out without leaving gaps', () => {
-    expect(takeWish('A boat [slow] on the water [dusk], still.')).toEqual({
+    expect(extractBrief('A boat [slow] on the water [dusk], still.')).toEqual({
       shown: 'A boat on the water, still.',
-      wish: 'slow, dusk',
+      brief: 'slow, dusk',
     });
-    expect(takeWish('An [open bracket stays')).toEqual({ shown: 'An [open bracket stays', wish: '' });
+    expect(extractBrief('An [open bracket stays')).toEqual({ shown: 'An [open bracket stays', brief: '' });
   });
 });
 
 describe('titleFrom', () => {
   it('takes the title line, or the start of the first', () => {
     expect(titleFrom(cutScript(SCRIPT, 'sentence'))).toBe('The bench that mends anything');
-    expect(titleFrom([{ layout: 'caption', shown: `${'word '.repeat(40)}end`, wish: '' }])).toMatch(
+    expect(titleFrom([{ layout: 'caption', shown: `${'word '.repeat(40)}end`, brief: '' }])).toMatch(
       /^word .* …$/,
     );
   });

@@ -9,7 +9,7 @@ export interface ScriptLine {
   layout: 'title' | 'caption';
   shown: string;
   /** From [brackets]: what the picture should show. */
-  wish: string;
+  brief: string;
 }
 
 /** Lengths in characters; a joined scene stays under the first. */
@@ -23,7 +23,7 @@ export const SCRIPT = {
 
 /**
  * Cuts a script into lines for scenes. A heading (# in front, or a first short line without full stop over an empty
- * line) becomes a title; a remark in [brackets] becomes the wish of the line in or before which it stands; long
+ * line) becomes a title; a remark in [brackets] becomes the brief of the line in or before which it stands; long
  * sentences are cut at clauses, tiny ones joined to their neighbour in the same paragraph.
  */
 export function cutScript(script: string, split: Split): ScriptLine[] {
@@ -34,15 +34,15 @@ export function cutScript(script: string, split: Split): ScriptLine[] {
     .trim();
   if (!text) return [];
   const out: ScriptLine[] = [];
-  let pendingWish = '';
-  const put = (layout: ScriptLine['layout'], shown: string, wish: string) => {
-    const w = [pendingWish, wish].filter(Boolean).join(', ');
+  let pendingBrief = '';
+  const put = (layout: ScriptLine['layout'], shown: string, brief: string) => {
+    const w = [pendingBrief, brief].filter(Boolean).join(', ');
     if (!shown) {
-      pendingWish = w;
+      pendingBrief = w;
       return;
     }
-    pendingWish = '';
-    out.push({ layout, shown, wish: w });
+    pendingBrief = '';
+    out.push({ layout, shown, brief: w });
   };
   const paragraphs = text.split(/\n[ \t]*\n+/);
   paragraphs.forEach((paragraph, p) => {
@@ -52,14 +52,14 @@ export function cutScript(script: string, split: Split): ScriptLine[] {
       .filter(Boolean);
     const first = lines[0];
     if (first !== undefined && isHeading(first, p === 0 && lines.length === 1 && paragraphs.length > 1)) {
-      const { shown, wish } = takeWish(first.replace(/^#{1,6}\s+/, '').replace(/\s*#+$/, ''));
-      put('title', shown, wish);
+      const { shown, brief } = extractBrief(first.replace(/^#{1,6}\s+/, '').replace(/\s*#+$/, ''));
+      put('title', shown, brief);
       lines.shift();
     }
-    if (lines.length) for (const part of cutParagraph(lines, split)) put('caption', part.shown, part.wish);
+    if (lines.length) for (const part of cutParagraph(lines, split)) put('caption', part.shown, part.brief);
   });
   const last = out[out.length - 1];
-  if (pendingWish && last) last.wish = [last.wish, pendingWish].filter(Boolean).join(', ');
+  if (pendingBrief && last) last.brief = [last.brief, pendingBrief].filter(Boolean).join(', ');
   const opening = out[0];
   if (
     opening &&
@@ -73,27 +73,27 @@ export function cutScript(script: string, split: Split): ScriptLine[] {
 
 function isHeading(line: string, alone: boolean): boolean {
   if (/^#{1,6}\s+\S/.test(line)) return true;
-  const bare = takeWish(line).shown;
+  const bare = extractBrief(line).shown;
   return alone && bare.length > 0 && bare.length <= SCRIPT.longestTitle && !/[.!?…:;,]["'”’)]*$/.test(bare);
 }
 
-function cutParagraph(lines: string[], split: Split): { shown: string; wish: string }[] {
+function cutParagraph(lines: string[], split: Split): { shown: string; brief: string }[] {
   switch (split) {
     case 'paragraph':
-      return [takeWish(lines.join(' '))];
+      return [extractBrief(lines.join(' '))];
     case 'line':
       return lines.flatMap((line) => {
-        const { shown, wish } = takeWish(line);
-        if (shown.length <= SCRIPT.longestLine) return [{ shown, wish }];
+        const { shown, brief } = extractBrief(line);
+        if (shown.length <= SCRIPT.longestLine) return [{ shown, brief }];
         return sentences(shown)
           .flatMap(clauses)
-          .map((part, i) => ({ shown: part, wish: i === 0 ? wish : '' }));
+          .map((part, i) => ({ shown: part, brief: i === 0 ? brief : '' }));
       });
     case 'sentence': {
       const { text, remarks } = hideRemarks(lines.join(' '));
-      const parts = sentences(text).map((s) => takeWish(showRemarks(s, remarks)));
-      return joinTiny(parts).flatMap(({ shown, wish }) =>
-        clauses(shown).map((c, i) => ({ shown: c, wish: i === 0 ? wish : '' })),
+      const parts = sentences(text).map((s) => extractBrief(showRemarks(s, remarks)));
+      return joinTiny(parts).flatMap(({ shown, brief }) =>
+        clauses(shown).map((c, i) => ({ shown: c, brief: i === 0 ? brief : '' })),
       );
     }
   }
@@ -116,33 +116,33 @@ const showRemarks = (text: string, remarks: string[]) =>
   text.replace(/[\ue000-\uf8ff]/g, (c) => remarks[c.charCodeAt(0) - REMARK] ?? '');
 
 /** Takes the [remarks] out of a text. An opening bracket without its end is left as it stands. */
-export function takeWish(text: string): { shown: string; wish: string } {
-  const wishes: string[] = [];
+export function extractBrief(text: string): { shown: string; brief: string } {
+  const briefs: string[] = [];
   const shown = text
     .replace(/\[([^\]]*)\]/g, (_, w: string) => {
-      wishes.push(w.trim());
+      briefs.push(w.trim());
       return ' ';
     })
     .replace(/\s+/g, ' ')
     .replace(/ ([.,;:!?])/g, '$1')
     .trim();
-  return { shown: /^[.,;:!?]*$/.test(shown) ? '' : shown, wish: wishes.filter(Boolean).join(', ') };
+  return { shown: /^[.,;:!?]*$/.test(shown) ? '' : shown, brief: briefs.filter(Boolean).join(', ') };
 }
 
-function joinTiny(parts: { shown: string; wish: string }[]): { shown: string; wish: string }[] {
-  const out: { shown: string; wish: string }[] = [];
+function joinTiny(parts: { shown: string; brief: string }[]): { shown: string; brief: string }[] {
+  const out: { shown: string; brief: string }[] = [];
   for (const part of parts) {
     const last = out[out.length - 1];
     const joined = last ? `${last.shown} ${part.shown}`.trim() : '';
     const tiny = part.shown.length < SCRIPT.tiny || (last !== undefined && last.shown.length < SCRIPT.tiny);
-    if (last && tiny && !part.wish && joined.length <= SCRIPT.joinUpTo) last.shown = joined;
+    if (last && tiny && !part.brief && joined.length <= SCRIPT.joinUpTo) last.shown = joined;
     else out.push({ ...part });
   }
   return out;
 }
 
 /** A title for the piece: its first title line, or the beginning of its first line. */
-export function titleFrom(lines: ScriptLine[]): string {
+export function titleFrom(lines: readonly ScriptLine[]): string {
   const text = (lines.find((l) => l.layout === 'title') ?? lines[0])?.shown ?? '';
   if (text.length <= 70) return text.replace(/[.…]+$/, '');
   return `${text.slice(0, 70).replace(/\s+\S*$/, '')} …`;

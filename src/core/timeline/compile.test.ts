@@ -1,14 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
+import { FORMATS, STAGE } from '../look/formats.ts';
+import { breakLines, wordsToFit } from '../look/typeset/lines.ts';
+import { Typesetter } from '../look/typeset/typesetter.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
-import { FORMATS, type Piece } from '../piece/types.ts';
-import { FPS, msToSamples, SAMPLES_PER_FRAME } from '../time.ts';
-import { compile, sceneAt, takeKey } from './compile.ts';
+import type { Piece } from '../piece/types.ts';
+import { timeWords } from '../sound/word-times.ts';
+import { FPS, msToSamples, SAMPLE_RATE, SAMPLES_PER_FRAME } from '../time.ts';
+import { compile, sceneAt } from './compile.ts';
 import { coverCrop, cropAt, framePicture } from './framing.ts';
+import { takeKey } from './keys.ts';
 import { renderSize, segments } from './segments.ts';
-import { type AssetFact, type Facts, STAGE, type TakeFact } from './types.ts';
-import { breakLines, wordsToFit } from './typeset.ts';
-import { Typesetter, timeWords } from './words.ts';
+import type { AssetFact, Facts, TakeFact } from './types.ts';
 
 /** Every character is half as wide as the font is high. */
 const setter = () => new Typesetter((text, font) => text.length * font.size * 0.5);
@@ -40,7 +43,7 @@ function facts(p: Piece, more: Partial<Facts> = {}): Facts {
   const takes = Object.fromEntries(
     p.scenes.filter((s) => s.shown).map((s) => [take(s.shown).key, take(s.shown)]),
   );
-  return { takes, assets: { p1: asset('p1'), p2: asset('p2', 'loop') }, track: null, ...more };
+  return { takes, assets: { p1: asset('p1'), p2: asset('p2', 'loop') }, tracks: {}, ...more };
 }
 
 describe('compile', () => {
@@ -63,8 +66,8 @@ describe('compile', () => {
     const words = s?.words?.pages.flatMap((x) => x.lines.flatMap((l) => l.words)) ?? [];
     expect(words.map((w) => w.text)).toEqual(['One', 'two', 'three', 'four', 'five.']);
     words.forEach((w, i) => {
-      const said = (s?.voice?.start ?? 0) / 48 + i * 300;
-      expect(Math.abs((w.at * 1000) / FPS - said)).toBeLessThanOrEqual(34);
+      const said = (s?.voice?.start ?? 0) / (SAMPLE_RATE / 1000) + i * 300;
+      expect(Math.abs((w.start * 1000) / FPS - said)).toBeLessThanOrEqual(34);
     });
   });
 
@@ -91,10 +94,11 @@ describe('compile', () => {
     const words = ['£9', 'buys', 'a', 'kettle'].map((text) => ({ text }));
     const spoken = 'Nine pounds buys you a kettle';
     const times = timeWords(words, spoken, take(spoken).words, 0, 54);
-    expect(times[1]?.at).toBe(18);
-    expect(times[3]?.at).toBe(45);
-    expect(times[0]?.at).toBe(0);
-    for (let i = 1; i < times.length; i++) expect(times[i]?.at).toBeGreaterThanOrEqual(times[i - 1]?.at ?? 0);
+    expect(times[1]?.start).toBe(18);
+    expect(times[3]?.start).toBe(45);
+    expect(times[0]?.start).toBe(0);
+    for (let i = 1; i < times.length; i++)
+      expect(times[i]?.start).toBeGreaterThanOrEqual(times[i - 1]?.start ?? 0);
   });
 
   it('is the same for the same input, in every format, for 200 scenes', () => {
@@ -103,7 +107,7 @@ describe('compile', () => {
       Array.from({ length: 3 + Math.floor(random() * 30) }, (_, k) => `word${i}x${k}`).join(' ');
     const scenes = Array.from({ length: 200 }, (_, i) =>
       scene(`s${i}`, text(i), {
-        picture: picture(i % 3 ? 'p1' : 'p2'),
+        pictures: [picture(i % 3 ? 'p1' : 'p2')],
         layout: i % 20 ? 'caption' : 'title',
       }),
     );
@@ -134,7 +138,7 @@ describe('compile', () => {
     expect(pages.flatMap((x) => x.lines.flatMap((l) => l.words.map((w) => w.text))).join(' ')).toBe(long);
     pages.forEach((x, i) => {
       expect(x.lines.length).toBeLessThanOrEqual(3);
-      if (i) expect(x.from).toBe(pages[i - 1]?.to);
+      if (i) expect(x.start).toBe(pages[i - 1]?.end);
     });
   });
 });
@@ -147,7 +151,7 @@ describe('breakLines', () => {
         'x'.repeat(1 + Math.floor(random() * 9)),
       );
       const lines = breakLines(words, 20, (t) => t.length);
-      expect(lines.flatMap((l) => words.slice(l.from, l.to))).toEqual(words);
+      expect(lines.flatMap((l) => words.slice(l.start, l.end))).toEqual(words);
       for (const l of lines) expect(l.width).toBeLessThanOrEqual(20);
     }
   });
@@ -201,21 +205,24 @@ describe('segments', () => {
   const many = (n: number) =>
     piece(
       Array.from({ length: n }, (_, i) =>
-        scene(`s${i}`, `Line number ${i} says this.`, { picture: picture(i % 2 ? 'p1' : 'p2') }),
+        scene(`s${i}`, `Line number ${i} says this.`, { pictures: [picture(i % 2 ? 'p1' : 'p2')] }),
       ),
     );
 
   it('covers every frame once', () => {
     const p = many(12);
     const t = compile(p, facts(p), setter());
-    expect(build(p).reduce((n, s) => n + s.to - s.from, 0)).toBe(t.frames);
+    expect(build(p).reduce((n, s) => n + s.end - s.start, 0)).toBe(t.frames);
   });
 
   it('paints only what changed again: one line in the middle is two scenes at most', () => {
     const p = many(12);
     const changed = {
       ...p,
-      scenes: p.scenes.with(5, scene('s5', 'Something quite different is said.', { picture: picture('p1') })),
+      scenes: p.scenes.with(
+        5,
+        scene('s5', 'Something quite different is said.', { pictures: [picture('p1')] }),
+      ),
     };
     const before = new Set(build(p).map((s) => s.key));
     const fresh = build(changed).filter((s) => !before.has(s.key));

@@ -1,7 +1,7 @@
+import type { Box, Size } from '../look/formats.ts';
 import { type Aim, AUTO_FRAMING, type Framing, type ViewName } from '../piece/types.ts';
-import type { Frames } from '../time.ts';
-import { FPS } from '../time.ts';
-import type { AssetFact, Box, Crop } from './types.ts';
+import { type Frames, framesToSeconds } from '../time.ts';
+import type { AssetFact, Crop } from './types.ts';
 
 /** How far the slow move goes: zoom at the far end, by length of the scene. */
 export const MOVE = { least: 1.045, most: 1.12, perSecond: 0.014 } as const;
@@ -66,11 +66,13 @@ export function zoomInto(base: Crop, zoom: number, px: number, py: number): Crop
 /** How a picture is framed: the frame moves from the first crop to the second. */
 export interface Framed {
   view: ViewName;
-  size: { width: number; height: number };
+  size: Size;
   fit: Framing['fit'];
   surround: string;
   from: Crop;
   to: Crop;
+  /** The subject's box in fractions of the stage, where words should not stand. */
+  subject: Box;
 }
 
 /**
@@ -91,14 +93,33 @@ export function framePicture(
   const { fit, surround, move, aims } = framing ?? AUTO_FRAMING;
   if (fit === 'whole') {
     const whole = { x: 0, y: 0, width, height };
-    return { view, size: { width, height }, fit, surround, from: whole, to: whole };
+    return {
+      view,
+      size: { width, height },
+      fit,
+      surround,
+      from: whole,
+      to: whole,
+      subject: wholeSubject(size, ratio),
+    };
   }
   const [first, second] = aims[view] ?? [];
   const base = first ? aimCrop(width, height, ratio, first) : coverCrop(width, height, ratio, focal);
-  const still = { view, size: { width, height }, fit, surround, from: base, to: base };
-  if (second) return { ...still, to: aimCrop(width, height, ratio, second) };
+  const still = {
+    view,
+    size: { width, height },
+    fit,
+    surround,
+    from: base,
+    to: base,
+    subject: subjectIn(base, size),
+  };
+  if (second) {
+    const to = aimCrop(width, height, ratio, second);
+    return { ...still, to, subject: subjectIn(to, size) };
+  }
   if (move === 'still' || (move === 'auto' && asset.kind !== 'still')) return still;
-  const zoom = clamp(1 + (seen / FPS) * MOVE.perSecond, MOVE.least, MOVE.most);
+  const zoom = clamp(1 + framesToSeconds(seen) * MOVE.perSecond, MOVE.least, MOVE.most);
   const [px, py] = pointIn(base, (focal[0] + focal[2] / 2) * width, (focal[1] + focal[3] / 2) * height);
   const close = zoomInto(base, zoom, px, py);
   const away = move === 'away' || (move === 'auto' && outward);
@@ -120,28 +141,19 @@ export function cropAt({ from: a, to: b }: { from: Crop; to: Crop }, t: number):
   return { x: lerp(a.x, b.x), y: lerp(a.y, b.y), width, height: lerp(a.height, b.height) };
 }
 
-/**
- * The subject's box in fractions of the stage, as the picture stands at the end of its move, since words stand over
- * that; null without a file.
- */
-export function focalOnStage(asset: AssetFact, framing: Framing | null, ratio: number): Box | null {
-  const view = bestView(asset, ratio);
-  const size = view ? asset.views[view] : undefined;
-  if (!view || !size) return null;
-  const [fx, fy, fw, fh] = size.focal;
-  if (framing?.fit === 'whole') {
-    const p = size.width / size.height;
-    const [w, h] = p > ratio ? [1, ratio / p] : [p / ratio, 1];
-    return [(1 - w) / 2 + fx * w, (1 - h) / 2 + fy * h, fw * w, fh * h];
-  }
-  const aim = framing?.aims[view]?.at(-1);
-  const crop = aim
-    ? aimCrop(size.width, size.height, ratio, aim)
-    : coverCrop(size.width, size.height, ratio, size.focal);
-  const x0 = clamp((fx * size.width - crop.x) / crop.width, 0, 1);
-  const y0 = clamp((fy * size.height - crop.y) / crop.height, 0, 1);
-  const x1 = clamp(((fx + fw) * size.width - crop.x) / crop.width, 0, 1);
-  const y1 = clamp(((fy + fh) * size.height - crop.y) / crop.height, 0, 1);
+/** The subject's box in fractions of the stage when all of a picture is seen in the middle of it. */
+function wholeSubject({ width, height, focal: [x, y, w, h] }: Size & { focal: Box }, ratio: number): Box {
+  const p = width / height;
+  const [sw, sh] = p > ratio ? [1, ratio / p] : [p / ratio, 1];
+  return [(1 - sw) / 2 + x * sw, (1 - sh) / 2 + y * sh, w * sw, h * sh];
+}
+
+/** The part of the subject's box that a crop shows, in fractions of the stage. */
+function subjectIn(crop: Crop, { width, height, focal: [x, y, w, h] }: Size & { focal: Box }): Box {
+  const x0 = clamp((x * width - crop.x) / crop.width, 0, 1);
+  const y0 = clamp((y * height - crop.y) / crop.height, 0, 1);
+  const x1 = clamp(((x + w) * width - crop.x) / crop.width, 0, 1);
+  const y1 = clamp(((y + h) * height - crop.y) / crop.height, 0, 1);
   return [x0, y0, Math.max(0, x1 - x0), Math.max(0, y1 - y0)];
 }
 

@@ -1,16 +1,17 @@
 import { contentKey } from '../hash.ts';
+import type { Size } from '../look/formats.ts';
 import { PAINTER_VERSION } from '../paint/paint.ts';
 import type { Frames } from '../time.ts';
 import type { Shot, Timeline } from './types.ts';
 
-/** A run of frames of one scene that is encoded by itself: its dissolve, or its body. */
+/** A run of frames of one scene that is encoded by itself: its transition, or its body. */
 export interface Segment {
   /** Same key, same pixels: it can be taken from an earlier render. */
   key: string;
   scene: number;
-  /** Scene-local frames [from, to). */
-  from: Frames;
-  to: Frames;
+  /** Scene-local frames [start, end). */
+  start: Frames;
+  end: Frames;
 }
 
 /** Sizes a render can have: lines of the short side. */
@@ -18,10 +19,7 @@ export const HEIGHTS = [480, 720, 1080] as const;
 export type Height = (typeof HEIGHTS)[number];
 
 /** Pixels of a render, both even. */
-export function renderSize(
-  timeline: { width: number; height: number },
-  shortSide: Height,
-): { width: number; height: number } {
+export function renderSize(timeline: Size, shortSide: Height): Size {
   const k = shortSide / Math.min(timeline.width, timeline.height);
   const even = (n: number) => Math.round((n * k) / 2) * 2;
   return { width: even(timeline.width), height: even(timeline.height) };
@@ -32,49 +30,52 @@ export const LONGEST_SEGMENT: Frames = 300;
 
 /**
  * Segments of a timeline in order. A key holds everything the painter looks at (the scene, the picture before it during
- * a dissolve, the files) and no absolute time, so a scene that only moved is not painted again. files: content hash of
+ * a transition, the files) and no absolute time, so a scene that only moved is not painted again. files: content hash of
  * each picture.
  */
 export function segments(
   timeline: Timeline,
-  size: { width: number; height: number },
+  size: Size,
   encoder: string,
   files: Record<string, string>,
 ): Segment[] {
   const filesOf = (shots: readonly Shot[]) => shots.map((s) => files[`${s.assetId}/${s.view}`] ?? null);
+  const { ground, ink } = timeline;
   return timeline.scenes.flatMap((scene, index): Segment[] => {
     const length = scene.end - scene.start;
     const previous = timeline.scenes[index - 1];
-    const { shots, treatment, words, tail } = scene;
+    const { shots, grading, words, tail, transition } = scene;
     const own = {
       painter: PAINTER_VERSION,
       encoder,
       size,
+      ground,
+      ink,
       length,
       tail,
-      dissolve: scene.dissolve,
+      transition,
       opening: index === 0,
       shots,
-      treatment,
+      grading,
       words,
       files: filesOf(shots),
     };
     const before = previous && {
       shots: previous.shots,
-      treatment: previous.treatment,
+      grading: previous.grading,
       length: previous.end - previous.start,
       tail: previous.tail,
       files: filesOf(previous.shots),
     };
     const out: Segment[] = [];
-    if (scene.dissolve > 0)
-      out.push({ key: contentKey({ own, before }), scene: index, from: 0, to: scene.dissolve });
-    const body = length - scene.dissolve;
+    const { frames } = transition;
+    if (frames > 0) out.push({ key: contentKey({ own, before }), scene: index, start: 0, end: frames });
+    const body = length - frames;
     const parts = Math.max(1, Math.ceil(body / LONGEST_SEGMENT));
     for (let p = 0; p < parts; p++) {
-      const from = scene.dissolve + Math.floor((body * p) / parts);
-      const to = scene.dissolve + Math.floor((body * (p + 1)) / parts);
-      if (to > from) out.push({ key: contentKey({ own, from, to }), scene: index, from, to });
+      const start = frames + Math.floor((body * p) / parts);
+      const end = frames + Math.floor((body * (p + 1)) / parts);
+      if (end > start) out.push({ key: contentKey({ own, start, end }), scene: index, start, end });
     }
     return out;
   });

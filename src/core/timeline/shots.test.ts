@@ -1,21 +1,22 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
+import { FORMATS, ratioOf, STAGE } from '../look/formats.ts';
+import { Typesetter } from '../look/typeset/typesetter.ts';
+import { layersAt } from '../paint/layers.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
 import {
   AUTO_FRAMING,
-  FORMATS,
-  type PictureUse,
   type Piece,
-  PLAIN_TREATMENT,
-  plainUse,
+  PLAIN_GRADING,
+  type Placement,
+  placed,
   WHOLE_CLIP,
 } from '../piece/types.ts';
 import { compile } from './compile.ts';
-import { aimCrop, aimOf, cropAt, focalOnStage, framePicture } from './framing.ts';
+import { aimCrop, aimOf, cropAt, framePicture } from './framing.ts';
 import { segments } from './segments.ts';
-import { clipFrame, clipOf, clipSeconds, layersAt } from './shots.ts';
-import { type AssetFact, STAGE } from './types.ts';
-import { Typesetter } from './words.ts';
+import { clipFrame, clipOf, clipSeconds } from './shots.ts';
+import { type AssetFact, NO_FACTS } from './types.ts';
 
 const asset = (id: string, kind: AssetFact['kind'] = 'still', durationMs = 0): AssetFact => ({
   id,
@@ -32,20 +33,20 @@ const ASSETS = Object.fromEntries(
   ]),
 );
 const setter = new Typesetter((text, font) => text.length * font.size * 0.5);
-const built = (p: Piece) => compile(p, { takes: {}, assets: ASSETS, track: null }, setter);
+const built = (p: Piece) => compile(p, { ...NO_FACTS, assets: ASSETS }, setter);
 const silent = (id: string, more: Parameters<typeof scene>[2]) =>
   scene(id, '', { durationMs: 4000, ...more });
-const also = (...ids: string[]): PictureUse[] => ids.map(plainUse);
+const also = (...ids: string[]): Placement[] => ids.map(placed);
 
 describe('pictures of a scene in turn', () => {
   const p = piece([
-    silent('a', { picture: picture('p1'), more: also('p2', 'p3') }),
-    silent('b', { picture: picture('loop') }),
+    silent('a', { pictures: also('p1', 'p2', 'p3') }),
+    silent('b', { pictures: [picture('loop')] }),
   ]);
 
   it('share the scene evenly, without a gap, each with a move of its own', () => {
     const [a] = built(p).scenes;
-    expect(a?.shots.map((s) => [s.assetId, s.at])).toEqual([
+    expect(a?.shots.map((s) => [s.assetId, s.start])).toEqual([
       ['p1', 0],
       ['p2', 40],
       ['p3', 80],
@@ -69,16 +70,16 @@ describe('pictures of a scene in turn', () => {
 
 describe('a picture that runs on', () => {
   const p = piece([
-    silent('a', { picture: picture('clip') }),
-    silent('b', { picture: picture('p1'), runsOn: true }),
+    silent('a', { pictures: [picture('clip')] }),
+    silent('b', { pictures: [picture('p1')], runsOn: true }),
     silent('c', { runsOn: true }),
-    silent('d', { picture: picture('p2') }),
+    silent('d', { pictures: [picture('p2')] }),
   ]);
   const t = built(p);
 
   it('is one shot over all its scenes: no dissolve, no jump, one move to the end', () => {
     const at = (i: number, f: number) => layersAt(t, i, f)[0];
-    expect(t.scenes.slice(1, 3).map((s) => s.dissolve)).toEqual([0, 0]);
+    expect(t.scenes.slice(1, 3).map((s) => s.transition.frames)).toEqual([0, 0]);
     expect(at(1, 0)?.run).toBe((at(0, 119)?.run ?? 0) + 1);
     expect(at(2, 5)?.shot?.assetId).toBe('clip');
     expect(at(2, 119)?.run).toBe(359);
@@ -87,10 +88,10 @@ describe('a picture that runs on', () => {
   });
 
   it('cannot run on from nothing: the scene shows its own', () => {
-    const alone = built(piece([silent('a', {}), silent('b', { picture: picture('p1'), runsOn: true })]));
+    const alone = built(piece([silent('a', {}), silent('b', { pictures: [picture('p1')], runsOn: true })]));
     expect(alone.scenes[1]?.shots.map((s) => s.assetId)).toEqual(['p1']);
     expect(
-      built(piece([silent('a', { picture: picture('p1'), runsOn: true })])).scenes[0]?.shots,
+      built(piece([silent('a', { pictures: [picture('p1')], runsOn: true })])).scenes[0]?.shots,
     ).toHaveLength(1);
   });
 });
@@ -124,7 +125,7 @@ describe('frames set by hand', () => {
       const [w, h] = [300 + random() * 3000, 300 + random() * 3000];
       const aim = { x: random(), y: random(), zoom: 1 + random() * 5 };
       for (const format of FORMATS) {
-        const ratio = STAGE[format].width / STAGE[format].height;
+        const ratio = ratioOf(STAGE[format]);
         const c = aimCrop(w, h, ratio, aim);
         expect(Math.min(c.x, c.y)).toBeGreaterThanOrEqual(0);
         expect(c.x + c.width).toBeLessThanOrEqual(w + 1e-6);
@@ -165,25 +166,25 @@ describe('frames set by hand', () => {
 
   it('tell the words where the subject stands: aside in a close frame, in the middle of a whole picture', () => {
     const aims = { wide: [{ x: 0.1, y: 0.5, zoom: 2 }] };
-    expect(focalOnStage(asset('p1'), { ...AUTO_FRAMING, aims }, 9 / 16)?.[2]).toBe(0);
-    const whole = focalOnStage(asset('p1'), { ...AUTO_FRAMING, fit: 'whole' }, 9 / 16);
+    expect(framePicture(asset('p1'), { ...AUTO_FRAMING, aims }, 9 / 16, 90, false)?.subject[2]).toBe(0);
+    const whole = framePicture(asset('p1'), { ...AUTO_FRAMING, fit: 'whole' }, 9 / 16, 90, false)?.subject;
     expect(whole?.[0]).toBeCloseTo(0.5, 6);
     expect(whole?.[1]).toBeGreaterThan(0.33);
   });
 });
 
 describe('segments', () => {
-  it('are painted again after a change of frame, treatment or picture, and only then', () => {
+  it('are painted again after a change of frame, grading or picture, and only then', () => {
     const keys = (p: Piece) => segments(built(p), { width: 270, height: 480 }, 'enc', {}).map((s) => s.key);
-    const base = piece([silent('a', { picture: picture('p1') })]);
+    const base = piece([silent('a', { pictures: [picture('p1')] })]);
     const change = (more: object) => ({ ...base, scenes: base.scenes.map((s) => ({ ...s, ...more })) });
     expect(keys(change({}))).toEqual(keys(base));
     for (const more of [
-      { treatment: { ...PLAIN_TREATMENT, grain: 0.5 } },
-      { more: also('p2') },
-      { picture: picture('p1', { framing: { ...AUTO_FRAMING, fit: 'whole' } }) },
+      { grading: { ...PLAIN_GRADING, grain: 0.5 } },
+      { pictures: also('p1', 'p2') },
+      { pictures: [picture('p1', { framing: { ...AUTO_FRAMING, fit: 'whole' } })] },
     ])
       expect(keys(change(more))).not.toEqual(keys(base));
-    expect(keys(change({ picture: picture('p1', { framing: AUTO_FRAMING }) }))).toEqual(keys(base));
+    expect(keys(change({ pictures: [picture('p1', { framing: AUTO_FRAMING })] }))).toEqual(keys(base));
   });
 });

@@ -1,12 +1,10 @@
-import type { Format, Layout, Treatment, ViewName } from '../piece/types.ts';
+import type { Box, Format, Size } from '../look/formats.ts';
+import type { WordLayout } from '../look/layouts.ts';
+import type { TransitionKind } from '../look/transitions.ts';
+import type { LayoutStyle, Look } from '../look/types.ts';
+import type { Part } from '../look/typeset/arrange.ts';
+import type { ComposedMusic, Fit, Grading, ViewName } from '../piece/types.ts';
 import type { Decibels, Frames, Milliseconds, Samples } from '../time.ts';
-
-/** Pixels of the stage on which a timeline is laid out; a render scales the stage. The short side is 1080. */
-export const STAGE: Record<Format, { width: number; height: number }> = {
-  '9:16': { width: 1080, height: 1920 },
-  '1:1': { width: 1080, height: 1080 },
-  '16:9': { width: 1920, height: 1080 },
-};
 
 /** A word of a take: text.slice(start, end) of the spoken text, and when it is said in the take. */
 export interface TakeWord {
@@ -23,15 +21,12 @@ export interface TakeFact {
   words: TakeWord[];
 }
 
-/** Box as fractions of a picture: x, y, width, height. */
-export type Box = readonly [number, number, number, number];
-
 /** What the timeline needs to know of a picture. */
 export interface AssetFact {
   id: string;
   kind: 'still' | 'loop' | 'clip';
   /** Sizes in pixels and the subject's box. A picture from elsewhere may have one view only. */
-  views: Partial<Record<ViewName, { width: number; height: number; focal: Box }>>;
+  views: Partial<Record<ViewName, Size & { focal: Box }>>;
   /** Frames of a loop at FPS; 0 for a still. */
   loopFrames: Frames;
   /** Length of a clip; 0 for stills and loops. */
@@ -47,49 +42,82 @@ export interface TrackFact {
   bars: Samples[];
 }
 
-/** Measured facts of the material. Missing ones are estimated, so that a piece can be seen before its voice is there. */
+/** Measured facts of the material, by key or id. Missing ones are estimated, so that a piece can be seen before its voice is there. */
 export interface Facts {
-  takes: Record<string, TakeFact>;
-  assets: Record<string, AssetFact>;
-  track: TrackFact | null;
+  takes: Readonly<Record<string, TakeFact>>;
+  assets: Readonly<Record<string, AssetFact>>;
+  tracks: Readonly<Record<string, TrackFact>>;
 }
 
-/** A word as it is drawn: left edge and width in stage pixels, and scene-local frames [at, until) while it is said. */
+export const NO_FACTS: Facts = { takes: {}, assets: {}, tracks: {} };
+
+/** A filled rectangle, stage pixels. */
+export interface Shape {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  radius: number;
+  colour: string;
+}
+
+/** A word as it is drawn: left edge and width in stage pixels, and scene-local frames [start, end) while it is said. */
 export interface PlacedWord {
   text: string;
   x: number;
   width: number;
-  at: Frames;
-  until: Frames;
-  /** Highlighted by the writer. */
-  marked: boolean;
+  start: Frames;
+  end: Frames;
+  colour: string;
+  /** Behind a word that the writer stresses; null for others. */
+  highlight: Shape | null;
+  /** Behind the word while it is said; null where nothing marks it. */
+  said: Shape | null;
 }
 
-export interface PlacedLine {
-  /** Font size, stage pixels, and what the line is: the large part of its layout or the small one. */
-  size: number;
-  part: 'head' | 'rest';
-  /** Baseline, stage pixels. */
+/** What a line stands on, as high as it is; how wide it is at a moment is said by the reveal. */
+export interface PlacedGround {
   y: number;
+  height: number;
+  radius: number;
+  colour: string;
+  shadow: string | null;
+  /** Words are seen only over the ground and a little above and below it. */
+  clip: { y: number; height: number };
+}
+
+/** A line of resolved words: everything that the painter needs to draw it, in stage pixels. */
+export interface PlacedLine {
+  /** CSS font. */
+  font: string;
+  size: number;
+  /** The large part of its layout, or the small one. */
+  part: Part;
   x: number;
+  /** Baseline. */
+  y: number;
   width: number;
+  /** Of the ground, left and right of the words. */
+  pad: number;
+  ground: PlacedGround | null;
   words: PlacedWord[];
 }
 
-/** Words that stand on the screen together, scene-local frames [from, to). */
+/** Words that stand on the screen together, scene-local frames [start, end). */
 export interface Page {
-  from: Frames;
-  to: Frames;
+  start: Frames;
+  end: Frames;
   lines: PlacedLine[];
+  underline: Shape | null;
 }
 
-export interface WordsBlock {
+export interface WordsBlock
+  extends Pick<LayoutStyle, 'reveal' | 'tilt' | 'settle' | 'scrim'>,
+    Pick<Look, 'leave'> {
+  layout: WordLayout;
   /** The voice says other words than these: they stand from the start instead of coming with it. */
   standing: boolean;
-  layout: Exclude<Layout, 'plain'>;
-  /** Font size and height of a line, stage pixels. */
-  size: number;
-  lineHeight: number;
+  underline: LayoutStyle['underline'];
   pages: Page[];
   /** Bounds of all pages, stage pixels. */
   box: { x: number; y: number; width: number; height: number };
@@ -111,28 +139,44 @@ export interface ShotClip {
   end: 'loop' | 'hold';
 }
 
-/** A picture in a scene, scene-local frames [at, until). */
+/** How what was seen before gives way; frames is 0 for a cut. */
+export interface Passage {
+  kind: TransitionKind;
+  frames: Frames;
+}
+
+/** A picture in a scene, scene-local frames [start, end). */
 export interface Shot {
   assetId: string;
   kind: AssetFact['kind'];
   view: ViewName;
   /** Of the file, in whose pixels the crops are. */
-  size: { width: number; height: number };
-  at: Frames;
-  until: Frames;
-  /** Frames at its start during which the shot before it in the scene dissolves into it. */
-  dissolve: Frames;
-  /** Frames for which the picture was seen before `at`, in scenes before, and for which it is seen in all. */
+  size: Size;
+  start: Frames;
+  end: Frames;
+  /** At its start, from the shot before it in the scene. */
+  transition: Passage;
+  /** Frames for which the picture was seen before `start`, in scenes before, and for which it is seen in all. */
   offset: Frames;
   run: Frames;
-  fit: 'fill' | 'whole';
+  fit: Fit;
   /** Round a whole picture: "blur" or a colour. */
   surround: string;
   /** The frame moves from the first crop to the second over the run. */
   from: Crop;
   to: Crop;
+  /** The subject's box in fractions of the stage, as the picture stands when its move is over. */
+  subject: Box;
   loopFrames: Frames;
   clip: ShotClip | null;
+}
+
+/** The voice of a scene: so many samples of a take from `offset`, heard from `start` of the piece. */
+export interface SceneVoice {
+  key: string;
+  start: Samples;
+  offset: Samples;
+  samples: Samples;
 }
 
 export interface TimelineScene {
@@ -140,16 +184,15 @@ export interface TimelineScene {
   /** [start, end) in frames of the piece. */
   start: Frames;
   end: Frames;
-  /** Frames at the start during which the scene before dissolves into this one; 0 for a hard cut. */
-  dissolve: Frames;
-  /** Frames that the picture goes on after the end, under the next scene's dissolve. */
+  /** At its start, from the scene before. */
+  transition: Passage;
+  /** Frames that the picture goes on after the end, under the next scene's transition. */
   tail: Frames;
   /** In order; empty for a scene without a picture. */
   shots: Shot[];
-  treatment: Treatment | null;
+  grading: Grading | null;
   words: WordsBlock | null;
-  /** Voice of the scene; start counted in samples of the piece. */
-  voice: { key: string; start: Samples; samples: Samples } | null;
+  voice: SceneVoice | null;
   /** Length from an estimate, since there is no take yet. */
   estimated: boolean;
   /** Length wanted by hand that was too short for the voice. */
@@ -157,19 +200,30 @@ export interface TimelineScene {
 }
 
 /** The own sound of a clip's part: so many samples of it, from inMs of its file at its speed. */
-export interface ClipPartSound {
+export interface ClipSound {
+  /** Same key, same samples. */
   key: string;
   assetId: string;
   inMs: Milliseconds;
   speed: number;
   samples: Samples;
-}
-
-/** Where it is heard: from start on for so long, again from its beginning when the part loops. */
-export interface ClipSound extends ClipPartSound {
+  /** Where it is heard; when `length` is more than `samples` it is heard again and again. */
   start: Samples;
   length: Samples;
   gainDb: Decibels;
+}
+
+/** A stretch of music in samples of the piece, with the track that it wants. */
+export interface SoundBed {
+  bedId: string;
+  start: Samples;
+  length: Samples;
+  gainDb: Decibels;
+  /** How far it goes down under speech; null as the mixer finds right. */
+  duckDb: Decibels | null;
+  wanted: ComposedMusic & { key: string; lengthMs: Milliseconds };
+  /** null while the track is not there: nothing is heard. */
+  track: TrackFact | null;
 }
 
 export interface Timeline {
@@ -177,13 +231,15 @@ export interface Timeline {
   width: number;
   height: number;
   frames: Frames;
+  /** Ground of scenes without a picture, from top to bottom, and what stands in for a surround that is not there. */
+  ground: readonly [string, string];
+  ink: string;
   scenes: TimelineScene[];
   sound: {
     samples: Samples;
-    /** Where somebody speaks, [start, end) in samples, in order, merged over short breaths. */
+    /** [start, end) of speech, so that music goes down under it; breaths within are part of it. */
     speech: [Samples, Samples][];
-    music: { key: string; samples: Samples; gainDb: Decibels } | null;
-    /** In order of their start. */
+    beds: SoundBed[];
     clips: ClipSound[];
   };
 }

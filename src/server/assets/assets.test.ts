@@ -8,7 +8,7 @@ import { SHOTS, shotBytes, writeShots } from '../../../studio/fixtures/photos.ts
 import { byTime, photoRemarks } from '../../core/outline/photos.ts';
 import { findSubject } from '../../core/picture/analyse.ts';
 import { CONFIG } from '../config.ts';
-import { takeIn } from './assets.ts';
+import { importPicture } from './assets.ts';
 import { titleFromName } from './keywords.ts';
 import { readPhotoFolder } from './photo-set.ts';
 import { AssetError, assetFact, assetFile, assetRecord } from './record.ts';
@@ -23,13 +23,16 @@ const shot = (name: string) => {
 
 describe('taking a picture in', () => {
   it('turns it upright and leaves the camera’s notes behind', async () => {
-    const turned = await takeIn(await shotBytes(shot('IMG_0409.jpg'), 640), about);
+    const turned = await importPicture(await shotBytes(shot('IMG_0409.jpg'), 640), about);
     expect(turned.width).toBeGreaterThan(turned.height);
     expect(turned.takenAt).toBe('2026-11-19T17:55:00');
     const kept = await readFile((await assetFile(turned.id)) ?? '');
     expect(await exifr.parse(kept).catch(() => undefined)).toBeUndefined();
     expect(kept.includes('Somebody private')).toBe(false);
-    const upright = await takeIn(await shotBytes({ ...shot('IMG_0409.jpg'), orientation: 1 }, 640), about);
+    const upright = await importPicture(
+      await shotBytes({ ...shot('IMG_0409.jpg'), orientation: 1 }, 640),
+      about,
+    );
     const pixels = async (id: string) =>
       sharp((await assetFile(id)) ?? '')
         .resize(16, 16, { fit: 'fill' })
@@ -42,8 +45,8 @@ describe('taking a picture in', () => {
 
   it('knows the same file again, and has no file for other names', async () => {
     const bytes = await shotBytes(shot('IMG_0410.jpg'), 400);
-    const first = await takeIn(bytes, about);
-    expect(await takeIn(bytes, { ...about, title: 'other' })).toEqual(first);
+    const first = await importPicture(bytes, about);
+    expect(await importPicture(bytes, { ...about, title: 'other' })).toEqual(first);
     expect(await assetRecord(first.id)).toEqual(first);
     for (const id of ['../../etc/passwd', 'a', `${first.id}x`, 'azzzzzzzzzzzzzzzzzzzz'])
       expect(await assetFile(id)).toBeNull();
@@ -51,7 +54,7 @@ describe('taking a picture in', () => {
   });
 
   it('reads HEIC', async () => {
-    const record = await takeIn(
+    const record = await importPicture(
       await readFile(path.join(CONFIG.root, 'studio/fixtures/photos-canal.heic')),
       about,
     );
@@ -70,7 +73,7 @@ describe('taking a picture in', () => {
       /too small/,
     ],
   ])('refuses %s in words', async (_, bytes, message) => {
-    const failure = await takeIn(await bytes(), about).catch((e) => e);
+    const failure = await importPicture(await bytes(), about).catch((e) => e);
     expect(failure).toBeInstanceOf(AssetError);
     expect(failure.message).toMatch(message);
   });

@@ -1,12 +1,13 @@
 import { createHash } from 'node:crypto';
 import { fileTypeFromBuffer } from 'file-type';
 import sharp, { type OutputInfo, type Sharp } from 'sharp';
+import { Failed, type Failure } from '../../core/failure.ts';
 import { writeWhole } from '../store/files.ts';
+import { analysePicture, thumbOf } from './analyse.ts';
 import { isDrawing, safeDrawing } from './drawing.ts';
 import { decodeHeic, isHeic } from './heic.ts';
 import { embedded } from './keywords.ts';
-import { looksOf, thumbOf } from './looks.ts';
-import { AssetError, type AssetRecord, assetPath, assetRecord, writeRecord } from './record.ts';
+import { type AssetRecord, assetPath, assetRecord, writeRecord } from './record.ts';
 
 export const ASSET_LIMITS = {
   /** Bytes of a picture, and of a clip. */
@@ -23,7 +24,6 @@ export const ASSET_LIMITS = {
 } as const;
 
 const READABLE = new Set(['jpg', 'png', 'apng', 'webp', 'avif', 'gif', 'tif', 'heic', 'heif']);
-const NO_PICTURE = 'This is not a picture that can be read. JPEG, PNG, WebP, AVIF, GIF, TIFF and HEIC can.';
 
 /** What the one who brings it says of a picture. */
 export interface About {
@@ -37,18 +37,16 @@ export interface About {
  * metadata; looked at for subject, colours, sharpness and near-duplicates. A drawing (SVG) is made safe and drawn; what
  * has no ground gets one that it can be seen on. The same file is taken in once.
  */
-export async function takeIn(bytes: Buffer, about: About): Promise<AssetRecord> {
+export async function importPicture(bytes: Buffer, about: About): Promise<AssetRecord> {
   if (bytes.length > ASSET_LIMITS.bytes)
-    throw new AssetError(
-      `The file is too large (${Math.round(bytes.length / 1e6)} MB; at most ${ASSET_LIMITS.bytes / 1e6} MB).`,
-    );
+    throw new Failed({ code: 'picture-large', bytes: bytes.length, most: ASSET_LIMITS.bytes });
   const id = `a${createHash('sha256').update(bytes).digest('hex').slice(0, 20)}`;
   const have = await assetRecord(id);
   if (have) return have;
   // Told by the first bytes before any decoder sees the rest.
   const drawing = isDrawing(bytes);
   const kind = drawing ? null : await fileTypeFromBuffer(bytes);
-  if (!drawing && (!kind || !READABLE.has(kind.ext))) throw new AssetError(NO_PICTURE);
+  if (!drawing && (!kind || !READABLE.has(kind.ext))) throw new Failed({ code: 'picture-kind' });
   const says = await embedded(bytes);
   let working: Buffer;
   let info: OutputInfo;
@@ -63,8 +61,7 @@ export async function takeIn(bytes: Buffer, about: About): Promise<AssetRecord> 
     const { data, info: raw } = await sized.toColourspace('srgb').raw().toBuffer({ resolveWithObject: true });
     const pixels = { width: raw.width, height: raw.height, channels: raw.channels };
     const ground = raw.channels === 4 ? groundFor(data) : null;
-    if (ground === 'nothing')
-      throw new AssetError('The drawing is empty: there is nothing to be seen in it.');
+    if (ground === 'nothing') throw new Failed({ code: 'drawing-empty' });
     cutOut = ground !== null;
     const done = await sharp(data, { raw: pixels })
       .flatten({ background: ground ?? '#ffffff' })
@@ -74,12 +71,15 @@ export async function takeIn(bytes: Buffer, about: About): Promise<AssetRecord> 
     working = done.data;
     info = done.info;
   } catch (e) {
-    throw new AssetError(whyNot(e as Error));
+    throw new Failed(whyNot(e as Error));
   }
   if (Math.min(info.width, info.height) < ASSET_LIMITS.leastSide)
-    throw new AssetError(
-      `The picture is too small (${info.width} x ${info.height}; at least ${ASSET_LIMITS.leastSide} pixels each way).`,
-    );
+    throw new Failed({
+      code: 'picture-small',
+      width: info.width,
+      height: info.height,
+      least: ASSET_LIMITS.leastSide,
+    });
   await writeWhole(assetPath(id, 'picture'), working);
   await writeWhole(assetPath(id, 'thumb'), await thumbOf(working));
   return writeRecord({
@@ -92,7 +92,7 @@ export async function takeIn(bytes: Buffer, about: About): Promise<AssetRecord> 
     origin: about.origin,
     width: info.width,
     height: info.height,
-    ...(await looksOf(working)),
+    ...(await analysePicture(working)),
     ...(cutOut ? { focal: [0, 0, 1, 1] as const } : {}),
     takenAt: says.takenAt,
     durationMs: 0,
@@ -141,10 +141,10 @@ function groundFor(rgba: Buffer): string | 'nothing' | null {
   return light / solid > 190 ? '#1d1b22' : '#ffffff';
 }
 
-function whyNot(e: Error): string {
-  if (e instanceof AssetError) return e.message;
-  if (/pixel limit/i.test(e.message))
-    return `The picture has too many pixels (at most ${ASSET_LIMITS.pixels / 1e6} million).`;
-  if (/unsupported image format|Input buffer contains unsupported/i.test(e.message)) return NO_PICTURE;
-  return 'The file is damaged or cut off; export it again and try once more.';
+function whyNot(e: Error): Failure {
+  if (e instanceof Failed) return e.failure;
+  if (/pixel limit/i.test(e.message)) return { code: 'picture-pixels', most: ASSET_LIMITS.pixels };
+  return /unsupported image format|Input buffer contains unsupported/i.test(e.message)
+    ? { code: 'picture-kind' }
+    : { code: 'picture-damaged' };
 }

@@ -1,17 +1,17 @@
 import { readdir } from 'node:fs/promises';
 import path from 'node:path';
 import type { Licence } from '../../core/exchange/credits.ts';
+import { Failed, type Failure } from '../../core/failure.ts';
 import { ownWordsOf, shelve } from '../shelf/own.ts';
+import { importFile } from './import-file.ts';
 import { titleFromName } from './keywords.ts';
-import { AssetError } from './record.ts';
-import { takeInFile } from './take-in.ts';
 
 /** What became of the files of a folder; names are relative to it. */
 export interface Brought {
   added: string[];
   /** On the shelf already, or twice in the folder. */
   known: string[];
-  skipped: { name: string; why: string }[];
+  skipped: { name: string; failure: Failure }[];
 }
 
 export interface BringOptions {
@@ -38,7 +38,7 @@ export async function bringFolder(folder: string, options: BringOptions): Promis
     options.onFile?.(name, i, files.length);
     try {
       const title = titleFromName(path.basename(name));
-      const record = await takeInFile(
+      const record = await importFile(
         path.join(folder, name),
         { title, licence: 'own', origin: null },
         false,
@@ -52,8 +52,8 @@ export async function bringFolder(folder: string, options: BringOptions): Promis
       });
       (known ? out.known : out.added).push(name);
     } catch (e) {
-      if (!(e instanceof AssetError)) throw e;
-      out.skipped.push({ name, why: e.message });
+      if (!(e instanceof Failed)) throw e;
+      out.skipped.push({ name, failure: e.failure });
     }
   }
   return out;

@@ -2,8 +2,8 @@ import { readFile, stat } from 'node:fs/promises';
 import { contentKey } from '../../core/hash.ts';
 import { integratedLoudness } from '../../core/sound/loudness.ts';
 import type { Stereo } from '../../core/sound/mix.ts';
-import { SAMPLE_RATE } from '../../core/time.ts';
-import type { ClipPartSound } from '../../core/timeline/types.ts';
+import { SAMPLE_RATE, samplesToSeconds } from '../../core/time.ts';
+import type { ClipSound } from '../../core/timeline/types.ts';
 import { dataPath } from '../config.ts';
 import { run } from '../program.ts';
 import { readWav, writeWav } from '../sound/wav.ts';
@@ -17,7 +17,7 @@ const MOST_GAIN = 10 ** (18 / 20);
 /** Sounds that are kept; they can be made again. */
 const KEPT = 200;
 
-type Part = Omit<ClipPartSound, 'key'>;
+type Part = Pick<ClipSound, 'assetId' | 'inMs' | 'speed' | 'samples'>;
 
 /** The file with the own sound of a clip's part, as WAV; made when it is first asked for. null without the clip. */
 export async function clipSoundFile({ assetId, inMs, speed, samples }: Part): Promise<string | null> {
@@ -26,7 +26,7 @@ export async function clipSoundFile({ assetId, inMs, speed, samples }: Part): Pr
   const folder = dataPath('sounds');
   const file = `${folder}/${contentKey({ sound: 1, assetId, inMs, speed, samples })}.wav`;
   if (await stat(file).catch(() => null)) return file;
-  const seconds = samples / SAMPLE_RATE;
+  const seconds = samplesToSeconds(samples);
   const { stdout } = await run(
     'ffmpeg',
     [

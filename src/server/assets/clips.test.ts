@@ -7,12 +7,12 @@ import { picture, piece, scene } from '../../core/piece/testing.ts';
 import { type ClipPart, WHOLE_CLIP } from '../../core/piece/types.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
 import { compile } from '../../core/timeline/compile.ts';
+import { registerFonts } from '../frames/fonts.ts';
+import { ServerPictures } from '../frames/pictures.ts';
+import { mixTimeline } from '../frames/render.ts';
 import { knownFacts, typesetter } from '../material.ts';
 import { run } from '../program.ts';
-import { registerFonts } from '../render/fonts.ts';
-import { ServerPictures } from '../render/pictures.ts';
-import { mixTimeline } from '../render/render.ts';
-import { isClip, proxyState, takeInClip } from './clips.ts';
+import { importClip, isClip, proxyState } from './clips.ts';
 import { pictureView } from './lookup.ts';
 import { AssetError, type AssetRecord, assetFact, assetFile, assetRecord } from './record.ts';
 
@@ -37,10 +37,10 @@ afterAll(() => rm(folder, { recursive: true, force: true }));
 describe('taking a clip in', () => {
   it('probes it and makes poster, film strip and a copy for playing; the same file once', async () => {
     expect(await isClip(at('ramp.mp4'))).toBe(true);
-    const r = await takeInClip(at('ramp.mp4'), about, false);
+    const r = await importClip(at('ramp.mp4'), about, false);
     expect(r).toMatchObject({ kind: 'clip', width: 320, height: 240, sound: true, direct: true });
     expect(Math.abs(r.durationMs - 4000)).toBeLessThan(60);
-    expect(await takeInClip(at('ramp.mp4'), { ...about, title: 'other' }, false)).toEqual(r);
+    expect(await importClip(at('ramp.mp4'), { ...about, title: 'other' }, false)).toEqual(r);
     const strip = await sharp((await assetFile(r.id, 'strip')) ?? '').metadata();
     expect(strip.width).toBe(40 * 96);
     await vi.waitFor(async () => expect(await proxyState(r.id)).toEqual({ done: 1, failed: null }), {
@@ -64,7 +64,7 @@ describe('taking a clip in', () => {
       ...['-v', 'error', '-i', at('flat.mp4'), '-c', 'copy', '-metadata:s:v', 'rotate=90'],
       at('turned.mp4'),
     ]);
-    const r = await takeInClip(at('turned.mp4'), about, true);
+    const r = await importClip(at('turned.mp4'), about, true);
     expect([r.width, r.height]).toEqual([200, 320]);
     const poster = await sharp((await assetFile(r.id)) ?? '').metadata();
     expect([poster.width, poster.height]).toEqual([200, 320]);
@@ -78,7 +78,7 @@ describe('taking a clip in', () => {
         : ['-c:v', 'libx264'];
     await make(`x.${ending}`, ['-f', 'lavfi', '-i', `testsrc2=s=320x240:d=0.${ending.length}`, ...codec]);
     expect(await isClip(at(`x.${ending}`))).toBe(true);
-    const r = await takeInClip(at(`x.${ending}`), about, false);
+    const r = await importClip(at(`x.${ending}`), about, false);
     expect(r).toMatchObject({ sound: false, direct: ending === 'mov' });
   });
 
@@ -94,7 +94,7 @@ describe('taking a clip in', () => {
       ['short.mp4', /damaged|short/],
       ['sound.mp4', /only sound/],
     ] as const) {
-      const e = await takeInClip(at(name), about, false).catch((x) => x);
+      const e = await importClip(at(name), about, false).catch((x) => x);
       expect(e, name).toBeInstanceOf(AssetError);
       expect(e.message).toMatch(says);
     }
@@ -109,7 +109,7 @@ describe('taking a clip in', () => {
 describe('a clip in a scene', () => {
   let ramp: AssetRecord;
   beforeAll(async () => {
-    ramp = await takeInClip(at('ramp.mp4'), about, false);
+    ramp = await importClip(at('ramp.mp4'), about, false);
   });
 
   const timelineOf = async (clip: Partial<ClipPart>, durationMs: number) => {

@@ -5,20 +5,13 @@ import { fileTypeFromFile } from 'file-type';
 import Joi from 'joi';
 import pLimit from 'p-limit';
 import sharp from 'sharp';
+import { Failed } from '../../core/failure.ts';
 import { log } from '../log.ts';
 import { run, start } from '../program.ts';
 import { writeWhole } from '../store/files.ts';
+import { analysePicture, thumbOf } from './analyse.ts';
 import { type About, ASSET_LIMITS } from './assets.ts';
-import { looksOf, thumbOf } from './looks.ts';
-import {
-  AssetError,
-  type AssetRecord,
-  assetFile,
-  assetFolder,
-  assetPath,
-  assetRecord,
-  writeRecord,
-} from './record.ts';
+import { type AssetRecord, assetFile, assetFolder, assetPath, assetRecord, writeRecord } from './record.ts';
 
 const READABLE = new Set(['mp4', 'm4v', 'mov', 'webm', 'mkv']);
 
@@ -53,12 +46,10 @@ export async function isClip(file: string): Promise<boolean> {
  * Takes a clip in: checked by its content, probed, its picture looked at in several places. The file itself is kept for
  * the render; a proxy for playing is made in the background (see ensureProxy). move: the file may be moved away.
  */
-export async function takeInClip(file: string, about: About, move: boolean): Promise<AssetRecord> {
+export async function importClip(file: string, about: About, move: boolean): Promise<AssetRecord> {
   const { size } = await stat(file);
   if (size > ASSET_LIMITS.clipBytes)
-    throw new AssetError(
-      `The clip is too large (${(size / 1e9).toFixed(1)} GB; at most ${Math.floor(ASSET_LIMITS.clipBytes / 1e9)} GB).`,
-    );
+    throw new Failed({ code: 'clip-large', bytes: size, most: ASSET_LIMITS.clipBytes });
   const id = `a${(await hashFile(file)).slice(0, 20)}`;
   const have = await assetRecord(id);
   if (have) return have;
@@ -139,7 +130,7 @@ const probeSchema = Joi.object({
   format: Joi.object({ duration: Joi.number(), tags: Joi.object().unknown() }).unknown().required(),
 }).unknown();
 
-const DAMAGED = 'The clip is damaged or cut off; export it again and try once more.';
+const damaged = () => new Failed({ code: 'clip-damaged' });
 
 /** Size as it is seen (turned upright, pixels made square), length and sound of a clip. */
 async function probe(file: string): Promise<ClipFacts> {
@@ -148,14 +139,14 @@ async function probe(file: string): Promise<ClipFacts> {
     [...ONLY_FILES, '-print_format', 'json', '-show_format', '-show_streams', '-i', file],
     { timeoutMs: 60_000 },
   ).catch(() => {
-    throw new AssetError(DAMAGED);
+    throw damaged();
   });
   const { error, value } = probeSchema.validate(JSON.parse(stdout.toString('utf8')));
-  if (error) throw new AssetError(DAMAGED);
+  if (error) throw damaged();
   // biome-ignore lint/suspicious/noExplicitAny: checked above
   const streams: any[] = value.streams;
   const video = streams.find((s) => s.codec_type === 'video' && !s.disposition?.attached_pic);
-  if (!video?.width || !video.height) throw new AssetError('There is no picture in this file, only sound.');
+  if (!video?.width || !video.height) throw new Failed({ code: 'clip-no-picture' });
   const turn = Math.abs(
     Number(video.side_data_list?.find((d: { rotation?: number }) => d.rotation)?.rotation ?? 0),
   );
@@ -165,15 +156,15 @@ async function probe(file: string): Promise<ClipFacts> {
   const wide = Math.round(video.width * (sx > 0 && sy > 0 ? sx / sy : 1));
   const [width, height] = turn % 180 === 90 ? [video.height, wide] : [wide, video.height];
   const durationMs = Math.round(Number(value.format.duration ?? video.duration ?? 0) * 1000);
-  if (!(durationMs >= CLIP.shortestMs)) throw new AssetError(DAMAGED);
+  if (!(durationMs >= CLIP.shortestMs)) throw damaged();
   if (durationMs > CLIP.longestMs)
-    throw new AssetError(
-      `The clip is too long (${Math.round(durationMs / 60_000)} minutes; at most ${CLIP.longestMs / 60_000}). Cut it first.`,
-    );
+    throw new Failed({
+      code: 'clip-long',
+      minutes: Math.round(durationMs / 60_000),
+      most: CLIP.longestMs / 60_000,
+    });
   if (Math.min(width, height) < ASSET_LIMITS.leastSide)
-    throw new AssetError(
-      `The clip is too small (${width} x ${height}; at least ${ASSET_LIMITS.leastSide} pixels each way).`,
-    );
+    throw new Failed({ code: 'clip-small', width, height, least: ASSET_LIMITS.leastSide });
   const tags = value.format.tags ?? {};
   const made = /^(\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2})/.exec(String(tags.creation_time ?? ''));
   return {
@@ -216,17 +207,17 @@ export function evenSize(
 
 async function lookAt(file: string, facts: ClipFacts) {
   const [width, height] = evenSize(facts, CLIP.lookSide);
-  const out: { png: Buffer; looks: Awaited<ReturnType<typeof looksOf>>; worth: number }[] = [];
+  const out: { png: Buffer; looks: Awaited<ReturnType<typeof analysePicture>>; worth: number }[] = [];
   for (const share of CLIP.looks) {
     const png = await frameOf(file, (facts.durationMs / 1000) * share, width, height);
     if (!png) continue;
-    const looks = await looksOf(png);
+    const looks = await analysePicture(png);
     const { channels } = await sharp(png).stats();
     const light = channels.slice(0, 3).reduce((n, c) => n + c.mean, 0) / 3;
     // Sharp, and neither black nor burnt out: that is the picture that stands for the clip.
     out.push({ png, looks, worth: looks.sharpness * (light < 18 || light > 240 ? 0.05 : 1) });
   }
-  if (!out.length) throw new AssetError(DAMAGED);
+  if (!out.length) throw damaged();
   return out;
 }
 

@@ -1,5 +1,5 @@
 import { DOMParser } from 'linkedom';
-import { AssetError } from './record.ts';
+import { Failed } from '../../core/failure.ts';
 
 /** Bytes of a drawing (SVG). */
 const MOST_BYTES = 3_000_000;
@@ -19,13 +19,12 @@ export const isDrawing = (bytes: Buffer): boolean =>
  * references only to itself or to pictures that it holds.
  */
 export function safeDrawing(bytes: Buffer): Buffer {
-  if (bytes.length > MOST_BYTES)
-    throw new AssetError(`The drawing is too large (at most ${MOST_BYTES / 1e6} MB); export it as PNG.`);
+  if (bytes.length > MOST_BYTES) throw new Failed({ code: 'drawing-large', most: MOST_BYTES });
   // Entities can be made to grow without end, or to read files.
   const text = bytes.toString('utf8').replace(/<!DOCTYPE[^>[]*(\[[\s\S]*?\])?[^>]*>/gi, '');
   const root = new DOMParser().parseFromString(text, 'image/svg+xml')
     .documentElement as unknown as Element | null;
-  if (root?.localName !== 'svg') throw new AssetError('The drawing is damaged; export it again, or as PNG.');
+  if (root?.localName !== 'svg') throw new Failed({ code: 'drawing-damaged' });
   clean(root);
   if (!root.getAttribute('xmlns')) root.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
   return Buffer.from(root.toString(), 'utf8');

@@ -1,13 +1,14 @@
 import { stat } from 'node:fs/promises';
 import path from 'node:path';
+import type { ShelfEntryView } from '../../api/shelf.ts';
 import type { ViewName } from '../../core/piece/types.ts';
 import type { AssetFact } from '../../core/timeline/types.ts';
 import { dataPath } from '../config.ts';
 import { shelf, shelfFile } from '../shelf/shelf.ts';
-import { type ShelfEntryView, shelfEntryView } from '../shelf/view.ts';
+import { shelfEntryView } from '../shelf/view.ts';
 import { writeWhole } from '../store/files.ts';
+import { blurredOf } from './analyse.ts';
 import { proxyState } from './clips.ts';
-import { blurredOf } from './looks.ts';
 import {
   type AssetRecord,
   assetFact,

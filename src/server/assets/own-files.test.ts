@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
-import { takeIn } from './assets.ts';
+import { importPicture } from './assets.ts';
 import { safeDrawing } from './drawing.ts';
 import { tagsFrom, titleFromName } from './keywords.ts';
 import { blurredFile } from './lookup.ts';
@@ -44,10 +44,16 @@ describe('drawings', () => {
   });
 
   it('get a ground on which they can be seen: white, or ink under a light one', async () => {
-    const dark = await takeIn(svg('<rect x="100" y="50" width="100" height="100" fill="#203050"/>'), about);
+    const dark = await importPicture(
+      svg('<rect x="100" y="50" width="100" height="100" fill="#203050"/>'),
+      about,
+    );
     expect(dark.cutOut).toBe(true);
     expect(await pixel(dark.id, 0.05, 0.05)).toEqual([255, 255, 255]);
-    const light = await takeIn(svg('<rect x="100" y="50" width="100" height="100" fill="#fff8e0"/>'), about);
+    const light = await importPicture(
+      svg('<rect x="100" y="50" width="100" height="100" fill="#fff8e0"/>'),
+      about,
+    );
     expect((await pixel(light.id, 0.05, 0.05)).every((v) => v < 60)).toBe(true);
     expect(Math.max(dark.width, dark.height)).toBe(1600);
   });
@@ -57,7 +63,7 @@ describe('drawings', () => {
       [svg('<image href="http://example.invalid/only.png" width="300" height="200"/>'), /nothing to be seen/],
       [Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"'), /damaged|nothing/],
     ] as const) {
-      const e = await takeIn(bytes, about).catch((x) => x);
+      const e = await importPicture(bytes, about).catch((x) => x);
       expect(e).toBeInstanceOf(AssetError);
       expect(e.message).toMatch(says);
     }
@@ -71,7 +77,7 @@ describe('what a file says of itself', () => {
       .withXmp(xmp)
       .jpeg()
       .toBuffer();
-    expect(await takeIn(bytes, about)).toMatchObject({
+    expect(await importPicture(bytes, about)).toMatchObject({
       title: 'Lock gates',
       description: 'The upper gates, open.',
       keywords: ['canal', 'lock'],
@@ -103,7 +109,7 @@ it('a soft copy for the surround is made once, small and without a photo’s det
   })
     .png()
     .toBuffer();
-  const { id } = await takeIn(noise, about);
+  const { id } = await importPicture(noise, about);
   const file = (await blurredFile(id, 'wide')) ?? '';
   const { width } = await sharp(file).metadata();
   expect(width).toBe(48);

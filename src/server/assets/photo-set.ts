@@ -1,10 +1,11 @@
 import { readdir, readFile, stat } from 'node:fs/promises';
 import path from 'node:path';
+import { Failed, failureOf } from '../../core/failure.ts';
 import { PHOTO, PHOTO_NAMES } from '../../core/outline/photos.ts';
 import { emptySource, type Photo, type Source } from '../../core/source/types.ts';
-import { ASSET_LIMITS, takeIn } from './assets.ts';
+import { ASSET_LIMITS, importPicture } from './assets.ts';
 import { titleFromName } from './keywords.ts';
-import { AssetError, type AssetRecord } from './record.ts';
+import type { AssetRecord } from './record.ts';
 
 /** A photo of a set from its asset. */
 export function photoOf(
@@ -17,7 +18,7 @@ export function photoOf(
     takenAt: record.takenAt,
     width: record.width,
     height: record.height,
-    look: record.look,
+    differenceHash: record.differenceHash,
     sharpness: record.sharpness,
   };
 }
@@ -31,30 +32,31 @@ export async function readPhotoFolder(
     .filter((n) => PHOTO_NAMES.test(n) && !path.basename(n).startsWith('.'))
     .sort();
   const source: Source = {
-    ...emptySource('photos', `${names.length} photos`),
+    ...emptySource('photos', { kind: 'photos', count: names.length }),
     title: path.basename(path.resolve(folder)).replace(/[_-]+/g, ' '),
   };
   if (names.length > PHOTO.most)
-    source.notes.push(`Only the first ${PHOTO.most} of ${names.length} photos were taken.`);
+    source.notes.push({ code: 'photos-read', read: PHOTO.most, of: names.length });
   const chosen = names.slice(0, PHOTO.most);
   for (const [i, name] of chosen.entries()) {
     const file = path.join(folder, name);
     try {
       const info = await stat(file);
-      if (info.size > ASSET_LIMITS.bytes) throw new AssetError(`larger than ${ASSET_LIMITS.bytes / 1e6} MB`);
-      const record = await takeIn(await readFile(file), {
+      if (info.size > ASSET_LIMITS.bytes)
+        throw new Failed({ code: 'picture-large', bytes: info.size, most: ASSET_LIMITS.bytes });
+      const record = await importPicture(await readFile(file), {
         title: titleFromName(path.basename(name)) || 'Photo',
         licence: 'own',
         origin: null,
       });
       if (source.photos.some((p) => p.assetId === record.id))
-        source.notes.push(`${name} is in the folder twice.`);
+        source.notes.push({ code: 'photo-twice', name });
       else
         source.photos.push(
           photoOf(record, { id: `f${i}`, name, bytes: info.size, modifiedMs: Math.round(info.mtimeMs) }),
         );
     } catch (e) {
-      source.notes.push(`${name}: ${(e as Error).message}`);
+      source.notes.push({ code: 'unreadable', name, failure: failureOf(e) });
     }
     onPhoto(i + 1, chosen.length);
   }

@@ -1,6 +1,8 @@
 import { readFile, stat } from 'node:fs/promises';
+import { LRUCache } from 'lru-cache';
+import type { Box } from '../../core/look/formats.ts';
 import type { Milliseconds } from '../../core/time.ts';
-import type { AssetFact, Box } from '../../core/timeline/types.ts';
+import type { AssetFact } from '../../core/timeline/types.ts';
 import { dataPath } from '../config.ts';
 import { writeWhole } from '../store/files.ts';
 
@@ -22,7 +24,8 @@ export interface AssetRecord {
   colours: string[];
   /** Local time as the camera wrote it. */
   takenAt: string | null;
-  look: string;
+  /** Of 64 bits, as 16 hex digits; see differenceHash. */
+  differenceHash: string;
   sharpness: number;
   /** Faces seen from the front. */
   faces: number;
@@ -33,11 +36,6 @@ export interface AssetRecord {
   direct: boolean;
   /** A drawing without ground, such as a logo. */
   cutOut: boolean;
-}
-
-/** A file that cannot be taken in, with words for the writer. */
-export class AssetError extends Error {
-  override name = 'AssetError';
 }
 
 const ID = /^a[0-9a-f]{20}$/;
@@ -57,8 +55,7 @@ export type AssetFileKind = keyof typeof FILES;
 export const assetFolder = (id: string): string => dataPath('assets', id.slice(1, 3), id);
 export const assetPath = (id: string, kind: AssetFileKind): string => `${assetFolder(id)}/${FILES[kind]}`;
 
-const known = new Map<string, AssetRecord>();
-const KNOWN_KEPT = 50_000;
+const known = new LRUCache<string, AssetRecord>({ max: 50_000 });
 
 /** Fields that records of earlier versions do not have. */
 const DEFAULTS = {
@@ -77,7 +74,13 @@ export async function assetRecord(id: string): Promise<AssetRecord | null> {
   const have = known.get(id);
   if (have) return have;
   const text = await readFile(`${assetFolder(id)}/record.json`, 'utf8').catch(() => null);
-  return text === null ? null : remember({ ...DEFAULTS, ...(JSON.parse(text) as AssetRecord) });
+  return text === null ? null : remember(parseRecord(text));
+}
+
+/** A stored record; one of an earlier version called the difference hash a look. */
+function parseRecord(text: string): AssetRecord {
+  const { look, ...stored } = JSON.parse(text) as AssetRecord & { look?: string };
+  return { ...DEFAULTS, ...(look === undefined ? {} : { differenceHash: look }), ...stored };
 }
 
 /** Written after the asset's files, so that a record always has them. */
@@ -87,7 +90,6 @@ export async function writeRecord(record: AssetRecord): Promise<AssetRecord> {
 }
 
 function remember(record: AssetRecord): AssetRecord {
-  if (known.size > KNOWN_KEPT) known.clear();
   known.set(record.id, record);
   return record;
 }
@@ -111,3 +113,8 @@ export const assetFact = (r: AssetRecord): AssetFact => ({
   durationMs: r.durationMs,
   sound: r.sound,
 });
+
+/** A clip's own file, where browsers play it; null otherwise. */
+export async function playableFile(id: string): Promise<string | null> {
+  return (await assetRecord(id))?.direct ? assetFile(id, 'clip') : null;
+}

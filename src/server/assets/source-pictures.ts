@@ -1,9 +1,10 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import pLimit from 'p-limit';
+import { Failed, failureOf } from '../../core/failure.ts';
 import type { Source, SourcePicture } from '../../core/source/types.ts';
 import { FETCH_LIMITS, fetchGuarded } from '../read/fetch.ts';
-import { takeIn } from './assets.ts';
+import { importPicture } from './assets.ts';
 
 /** Where the relative addresses of a page that was saved on this machine lead; nothing is ever fetched from it. */
 export const SAVED_BASE = 'http://saved-page.invalid/';
@@ -21,7 +22,7 @@ export async function fetchPictures(source: Source, folder: string | null = null
     source.pictures.map((p, i) =>
       i < MOST_PICTURES
         ? limit(() => fetchOne(p, source, folder))
-        : { ...p, problem: 'too many pictures on the page' },
+        : { ...p, problem: { code: 'too-many-pictures' as const } },
     ),
   );
   return { ...source, pictures };
@@ -35,26 +36,25 @@ async function fetchOne(
   if (picture.assetId || !picture.address) return picture;
   try {
     const bytes = picture.address.startsWith(SAVED_BASE)
-      ? await readBeside(picture.address, folder)
+      ? await readFromFolder(picture.address, folder)
       : (await fetchGuarded(picture.address, /^image\/|octet-stream/i, FETCH_LIMITS.pictureBytes)).bytes;
-    const record = await takeIn(bytes, {
+    const record = await importPicture(bytes, {
       title: picture.caption || picture.alt || `Picture from ${source.site || source.title}`,
       licence: 'source',
       origin: picture.address.startsWith(SAVED_BASE) ? null : picture.address,
     });
     return { ...picture, assetId: record.id, problem: null };
   } catch (e) {
-    return { ...picture, problem: (e as Error).message.slice(0, 300) };
+    return { ...picture, problem: failureOf(e) };
   }
 }
 
 /** A picture file below the folder of a saved page. */
-async function readBeside(address: string, folder: string | null): Promise<Buffer> {
-  if (folder === null) throw new Error('The page was brought without its pictures.');
+async function readFromFolder(address: string, folder: string | null): Promise<Buffer> {
+  if (folder === null) throw new Failed({ code: 'without-pictures' });
   const file = path.resolve(folder, `.${decodeURIComponent(new URL(address).pathname)}`);
-  if (!file.startsWith(path.resolve(folder) + path.sep))
-    throw new Error('The picture lies outside the folder of the page.');
+  if (!file.startsWith(path.resolve(folder) + path.sep)) throw new Failed({ code: 'picture-outside' });
   return readFile(file).catch(() => {
-    throw new Error('The picture is not in the folder of the page.');
+    throw new Failed({ code: 'no-picture' });
   });
 }

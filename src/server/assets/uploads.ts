@@ -3,13 +3,14 @@ import { rm } from 'node:fs/promises';
 import { FileStore } from '@tus/file-store';
 import { Server } from '@tus/server';
 import { nanoid } from 'nanoid';
+import { Failed } from '../../core/failure.ts';
+import { failureWords } from '../../wording/failures.ts';
 import { dataPath } from '../config.ts';
 import { log } from '../log.ts';
 import { shelve } from '../shelf/own.ts';
 import { ASSET_LIMITS } from './assets.ts';
+import { importFile } from './import-file.ts';
 import { titleFromName } from './keywords.ts';
-import { AssetError } from './record.ts';
-import { takeInFile } from './take-in.ts';
 
 /** An upload that nobody went on with for so long is thrown away. */
 const ABANDONED_MS = 3 * 24 * 3_600_000;
@@ -32,11 +33,11 @@ export function uploads(): Server {
     namingFunction: () => nanoid(),
     async onUploadFinish(_, upload) {
       const file = upload.storage?.path;
-      if (!file) throw { status_code: 500, body: 'The upload was lost; try again.' };
+      if (!file) throw { status_code: 500, body: failureWords({ code: 'upload-lost' }) };
       try {
         const name = String(upload.metadata?.filename ?? '');
         const folder = String(upload.metadata?.folder ?? '');
-        const record = await takeInFile(
+        const record = await importFile(
           file,
           { title: titleFromName(name), licence: 'own', origin: null },
           true,
@@ -44,9 +45,9 @@ export function uploads(): Server {
         await shelve(record, { name, folder });
         return { headers: { 'X-Asset': record.id } };
       } catch (e) {
-        if (e instanceof AssetError) throw { status_code: 422, body: e.message };
+        if (e instanceof Failed) throw { status_code: 422, body: failureWords(e.failure) };
         log.error({ err: e }, 'an upload could not be taken in');
-        throw { status_code: 500, body: 'The file could not be stored. Is the disk full? Try again.' };
+        throw { status_code: 500, body: failureWords({ code: 'cannot-store' }) };
       } finally {
         await rm(file, { force: true });
         await rm(`${file}.json`, { force: true });

@@ -11,10 +11,11 @@ import {
   text,
   varchar,
 } from 'drizzle-orm/mysql-core';
+import { RENDER_STATES } from '../../api/renders.ts';
 import { LICENCES } from '../../core/exchange/credits.ts';
-import type { Edit, Op } from '../../core/piece/edit.ts';
-import type { Format } from '../../core/piece/types.ts';
-import type { SourceKind } from '../../core/source/types.ts';
+import type { Format } from '../../core/look/formats.ts';
+import { UNVERSIONED_EDITS } from '../../core/piece/migrate.ts';
+import type { SourceKind } from '../../core/source/kinds.ts';
 
 const id = (name: string) => varchar(name, { length: 24 });
 const time = (name: string) => datetime(name, { mode: 'date', fsp: 3 });
@@ -47,16 +48,17 @@ export const edits = mysqlTable(
     kind: mysqlEnum('kind', ['do', 'undo', 'redo']).notNull(),
     /** The edit that was undone or redone. */
     ref: id('ref'),
-    label: varchar('label', { length: 120 }).notNull(),
-    ops: json('ops').$type<Op[]>().notNull(),
-    inverse: json('inverse').$type<Edit>().notNull(),
+    /** Of the edit and its inverse; see migrateHistory. Those from before this column may be of any version up to 3. */
+    version: int('version').notNull().default(UNVERSIONED_EDITS),
+    /** Up to version 3: what was shown for it. Since then it stands in the edit. */
+    label: varchar('label', { length: 120 }).notNull().default(''),
+    /** Up to version 3: the operations. Since then the whole edit. */
+    ops: json('ops').notNull(),
+    inverse: json('inverse').notNull(),
     at: time('at').notNull(),
   },
   (t) => [primaryKey({ columns: [t.pieceId, t.seq] }), index('edits_id').on(t.pieceId, t.id)],
 );
-
-export const RENDER_STATES = ['waiting', 'running', 'done', 'failed', 'cancelled'] as const;
-export type RenderState = (typeof RENDER_STATES)[number];
 
 /** A wanted MP4: the piece as it was when it was asked for, and how far it is. */
 export const renders = mysqlTable(

@@ -4,11 +4,11 @@ import path from 'node:path';
 import PQueue from 'p-queue';
 import { compose } from '../../core/music/compose.ts';
 import { midiFile } from '../../core/music/midi.ts';
-import type { Mood } from '../../core/piece/types.ts';
+import type { Mood } from '../../core/music/moods.ts';
 import { integratedLoudness } from '../../core/sound/loudness.ts';
 import type { Stereo } from '../../core/sound/mix.ts';
 import { type Milliseconds, msToSamples, SAMPLE_RATE } from '../../core/time.ts';
-import { trackKey } from '../../core/timeline/compile.ts';
+import { trackKey } from '../../core/timeline/keys.ts';
 import type { TrackFact } from '../../core/timeline/types.ts';
 import { CONFIG, dataPath } from '../config.ts';
 import { run } from '../program.ts';
@@ -25,11 +25,7 @@ export const trackFile = (key: string): string | null =>
   KEY.test(key) ? dataPath('tracks', `${key}.flac`) : null;
 
 /** The track of a mood, composed and played to a length; played now if it has not been before. */
-export async function trackOf(
-  mood: Exclude<Mood, 'none'>,
-  seed: number,
-  lengthMs: Milliseconds,
-): Promise<TrackFact> {
+export async function trackOf(mood: Mood, seed: number, lengthMs: Milliseconds): Promise<TrackFact> {
   const key = trackKey(mood, seed, lengthMs);
   const score = compose(mood, seed, Math.min(lengthMs, TRACKS.longestMs));
   const fact: TrackFact = { key, samples: msToSamples(lengthMs), bars: score.barStarts };

@@ -1,4 +1,5 @@
 import { afterAll, describe, expect, it } from 'vitest';
+import type { HistoryEntry } from '../../api/pieces.ts';
 import type { Edit } from '../../core/piece/edit.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
 import { closeDatabase } from '../db/client.ts';
@@ -7,7 +8,6 @@ import {
   archivePiece,
   copyPiece,
   createPiece,
-  type HistoryEntry,
   history,
   listPieces,
   loadPiece,

@@ -1,54 +1,35 @@
-import { and, asc, desc, eq, gt, isNull } from 'drizzle-orm';
-import Joi from 'joi';
+import { desc, eq, isNull } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import { applyEdit, type Edit } from '../../core/piece/edit.ts';
-import { migrateEdit, migratePiece } from '../../core/piece/migrate.ts';
-import { editSchema } from '../../core/piece/schema.ts';
+import type { HistoryEntry, LoadedPiece, PieceOptions, PieceSummary, StoredEntry } from '../../api/pieces.ts';
+import { Failed } from '../../core/failure.ts';
+import { draftFromLines } from '../../core/outline/draft.ts';
+import { applyEdit, type EditFailure } from '../../core/piece/edit.ts';
+import { LIMITS } from '../../core/piece/limits.ts';
+import { DamagedPiece, migratePiece } from '../../core/piece/migrate.ts';
 import type { Piece } from '../../core/piece/types.ts';
+import { cutScript, type Split } from '../../core/text/script.ts';
 import { pictureView } from '../assets/lookup.ts';
-import { type Db, db } from '../db/client.ts';
+import { db } from '../db/client.ts';
+import { json } from '../db/json.ts';
 import { edits, pieces } from '../db/schema.ts';
-import type { ShelfEntryView } from '../shelf/view.ts';
+import { knownFacts } from '../material.ts';
+import { entryViews, nabFrom } from '../shelf/search.ts';
+import { withPictures } from '../shelf/shelf.ts';
+import { entriesAfter, isCurrent, readHistory, rowOf, storeCurrent } from './history.ts';
 
-/** One row of the history, as it is sent and stored. */
-export interface HistoryEntry {
-  id: string;
-  kind: 'do' | 'undo' | 'redo';
-  ref: string | null;
-  edit: Edit;
-}
-
-export interface StoredEntry extends HistoryEntry {
-  seq: number;
-  inverse: Edit;
-}
-
-const idSchema = Joi.string().pattern(/^[A-Za-z0-9_-]{6,24}$/);
-
-export const entriesSchema = Joi.object({
-  baseRev: Joi.number().integer().min(0).required(),
-  entries: Joi.array()
-    .items(
-      Joi.object({
-        id: idSchema.required(),
-        kind: Joi.string().valid('do', 'undo', 'redo').required(),
-        ref: idSchema.allow(null).required(),
-        edit: editSchema.required(),
-      }),
-    )
-    .min(1)
-    .max(500)
-    .required(),
-});
-
-export interface PieceSummary {
-  id: string;
-  title: string;
-  format: string;
-  scenes: number;
-  /** The first picture of the piece. */
-  cover: ShelfEntryView | null;
-  updatedAt: string;
+/** Begins a piece with a script: cut, pictures nabbed. Throws Failed. */
+export async function beginPiece(script: string, split: Split, options: PieceOptions): Promise<string> {
+  const lines = cutScript(script, split);
+  if (!lines.length) throw new Failed({ code: 'no-lines' });
+  if (lines.length > LIMITS.scenes)
+    throw new Failed({
+      code: 'too-many-scenes',
+      scenes: lines.length,
+      most: LIMITS.scenes,
+      from: 'script',
+    });
+  const draft = draftFromLines(lines, options, () => nanoid(10));
+  return createPiece(await withPictures(draft, await nabFrom(draft)));
 }
 
 export async function createPiece(doc: Piece): Promise<string> {
@@ -67,8 +48,8 @@ export async function listPieces(): Promise<PieceSummary[]> {
     .limit(500);
   return Promise.all(
     rows.map(async (r) => {
-      const doc = migratePiece(parsed(r.doc));
-      const first = doc.scenes.find((s) => s.picture)?.picture;
+      const doc = migratePiece(json(r.doc));
+      const first = doc.scenes.flatMap((s) => s.pictures)[0];
       return {
         id: r.id,
         title: r.title,
@@ -81,95 +62,110 @@ export async function listPieces(): Promise<PieceSummary[]> {
   );
 }
 
-/** MariaDB gives JSON columns as text. */
-const parsed = (v: unknown): unknown => (typeof v === 'string' ? JSON.parse(v) : v);
-
-export async function loadPiece(id: string): Promise<{ piece: Piece; rev: number } | null> {
+async function rowOfPiece(id: string): Promise<typeof pieces.$inferSelect> {
   const [row] = await db().select().from(pieces).where(eq(pieces.id, id));
-  return row ? { piece: migratePiece(parsed(row.doc)), rev: row.rev } : null;
+  if (!row) throw new Failed({ code: 'no-piece' });
+  return row;
 }
 
-/** The entries after a revision. from: the transaction to read in, so that it does not wait for a second connection. */
-export async function history(
-  pieceId: string,
-  afterSeq = 0,
-  from: Pick<Db, 'select'> = db(),
-): Promise<StoredEntry[]> {
-  const rows = await from
-    .select()
-    .from(edits)
-    .where(and(eq(edits.pieceId, pieceId), gt(edits.seq, afterSeq)))
-    .orderBy(asc(edits.seq));
-  return rows.map((r) => ({
-    seq: r.seq,
-    id: r.id,
-    kind: r.kind,
-    ref: r.ref,
-    edit: migrateEdit({ label: r.label, ops: parsed(r.ops) as Edit['ops'] }),
-    inverse: migrateEdit(parsed(r.inverse) as Edit),
-  }));
+/** Throws Failed: there is no such piece, or it cannot be read. */
+export async function loadPiece(id: string): Promise<{ piece: Piece; rev: number }> {
+  const { doc, rev } = await rowOfPiece(id);
+  return { piece: readable(() => migratePiece(json(doc))), rev };
 }
 
-export type AppendResult =
-  | { status: 'saved'; rev: number }
-  /** Others were faster: their entries, on top of which the client applies its own again. */
-  | { status: 'behind'; rev: number; since: StoredEntry[] }
-  | { status: 'refused'; message: string }
-  | { status: 'missing' };
+/** A piece with everything that is needed to go on with it. Throws Failed. */
+export async function openPiece(id: string): Promise<LoadedPiece> {
+  const { doc, rev } = await rowOfPiece(id);
+  const { piece, entries } = await readHistory(id, json(doc), db()).catch((e) =>
+    readable(() => {
+      throw e;
+    }),
+  );
+  // Undo can bring pictures back that are not in the piece now.
+  const pictures = new Set(
+    [...JSON.stringify([piece, entries]).matchAll(/"assetId":"(a[0-9a-f]{20})"/g)].map((m) => m[1] ?? ''),
+  );
+  const [{ takes }, assets] = await Promise.all([knownFacts(piece), entryViews(pictures)]);
+  return { id, piece, rev, history: entries, takes, assets };
+}
+
+/** What a reading gives; a document that cannot be read is an expected failure. */
+function readable<T>(read: () => T): T {
+  try {
+    return read();
+  } catch (e) {
+    if (e instanceof DamagedPiece)
+      throw new Failed({ code: 'damaged-piece', reason: e.reason, detail: e.message });
+    throw e;
+  }
+}
+
+/** The revision that was reached; behind: what others did in between, in which case nothing was stored. */
+export interface Appended {
+  rev: number;
+  behind?: StoredEntry[];
+}
 
 /**
  * Stores entries that were made on revision baseRev: document and history in one transaction, so that what is
- * acknowledged survives a crash. Entries that are stored already are skipped, so a request may be sent again.
+ * acknowledged survives a crash. Entries that are stored already are skipped, so a request may be sent again. All or
+ * nothing: throws Failed when one of them cannot be applied.
  */
 export async function appendEntries(
   pieceId: string,
   baseRev: number,
-  entries: HistoryEntry[],
-): Promise<AppendResult> {
-  return db().transaction(async (tx): Promise<AppendResult> => {
+  entries: readonly HistoryEntry[],
+): Promise<Appended> {
+  return db().transaction(async (tx): Promise<Appended> => {
     const [row] = await tx.select().from(pieces).where(eq(pieces.id, pieceId)).for('update');
-    if (!row) return { status: 'missing' };
+    if (!row) throw new Failed({ code: 'no-piece' });
+    const doc = json(row.doc);
+    let piece = isCurrent(doc) ? (doc as Piece) : await storeCurrent(pieceId, doc, tx);
     let fresh = entries;
     if (row.rev !== baseRev) {
-      const since = await history(pieceId, baseRev, tx);
+      const since = await entriesAfter(pieceId, baseRev, tx);
       const known = new Set(since.map((e) => e.id));
       fresh = entries.filter((e) => !known.has(e.id));
-      if (!fresh.length) return { status: 'saved', rev: row.rev };
+      if (!fresh.length) return { rev: row.rev };
       const own = since.every((e) => entries.some((x) => x.id === e.id));
-      if (!own) return { status: 'behind', rev: row.rev, since };
+      if (!own) return { rev: row.rev, behind: since };
     }
-    let piece = migratePiece(parsed(row.doc));
     let rev = row.rev;
     const now = new Date();
     const rows: (typeof edits.$inferInsert)[] = [];
-    for (const { id, kind, ref, edit } of fresh) {
-      const result = applyEdit(piece, edit);
-      if (!result.ok) return { status: 'refused', message: result.failure.message };
+    for (const entry of fresh) {
+      const result = applyEdit(piece, entry.edit);
+      if (!result.ok) throw new Failed(refused(result.failure));
       piece = result.piece;
       rev += 1;
-      const { label, ops } = edit;
-      rows.push({ pieceId, seq: rev, id, kind, ref, label, ops, inverse: result.inverse, at: now });
+      rows.push(rowOf(pieceId, rev, entry, result.inverse, now));
     }
-    // All or nothing: what was checked before a refused entry is not stored either.
     await tx.insert(edits).values(rows);
     await tx
       .update(pieces)
-      .set({ doc: piece, rev, title: piece.title.slice(0, 200), updatedAt: now })
+      .set({ doc: piece, rev, title: piece.title.slice(0, LIMITS.titleLength), updatedAt: now })
       .where(eq(pieces.id, pieceId));
-    return { status: 'saved', rev };
+    return { rev };
   });
 }
 
-export async function copyPiece(id: string): Promise<string | null> {
-  const found = await loadPiece(id);
-  return found && createPiece({ ...found.piece, title: `${found.piece.title} (copy)`.slice(0, 200) });
+function refused(failure: EditFailure): Failed['failure'] {
+  const detail =
+    failure.reason === 'invalid' ? failure.message : failure.reason === 'full' ? String(failure.most) : '';
+  return { code: 'edit-refused', reason: failure.reason, detail };
+}
+
+export async function copyPiece(id: string): Promise<string> {
+  const { piece } = await loadPiece(id);
+  return createPiece({ ...piece, title: `${piece.title} (copy)`.slice(0, LIMITS.titleLength) });
 }
 
 /** Puts a piece away, or back on the desk. Nothing is deleted. */
-export async function archivePiece(id: string, away: boolean): Promise<boolean> {
+export async function archivePiece(id: string, away: boolean): Promise<void> {
   const [result] = await db()
     .update(pieces)
     .set({ archivedAt: away ? new Date() : null })
     .where(eq(pieces.id, id));
-  return result.affectedRows > 0;
+  if (!result.affectedRows) throw new Failed({ code: 'no-piece' });
 }

@@ -1,7 +1,7 @@
 import chardet from 'chardet';
 import sniffHtml from 'html-encoding-sniffer';
 import iconv from 'iconv-lite';
-import { ReadError } from './errors.ts';
+import { Failed } from '../../core/failure.ts';
 
 /** A page's bytes as text, by the HTML standard's rules (BOM, header, meta), then by what the bytes look like. */
 export function decodeHtml(bytes: Uint8Array, contentType: string | null): string {
@@ -23,8 +23,7 @@ export function decodeText(bytes: Uint8Array): string {
   const buffer = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   if (buffer[0] === 0xff && buffer[1] === 0xfe) return iconv.decode(buffer, 'utf-16le');
   if (buffer[0] === 0xfe && buffer[1] === 0xff) return iconv.decode(buffer, 'utf-16be');
-  if (buffer.includes(0))
-    throw new ReadError('kind', 'This is not a text. Save it as plain text, .docx or .pdf and try again.');
+  if (buffer.includes(0)) throw new Failed({ code: 'no-text' });
   try {
     return new TextDecoder('utf-8', { fatal: true }).decode(buffer).replace(/^\ufeff/, '');
   } catch {
@@ -37,7 +36,7 @@ export function decodeText(bytes: Uint8Array): string {
     const name = sure ? guess.name : 'windows-1252';
     const text = iconv.decode(buffer, name);
     if (/[\p{Cc}\ufffd]/u.test(text.replace(/[\t\n\v\f\r\u0080-\u009f]/g, '')))
-      throw new ReadError('kind', 'This is not a text. Save it as plain text, .docx or .pdf and try again.');
+      throw new Failed({ code: 'no-text' });
     return text;
   }
 }

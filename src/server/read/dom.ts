@@ -1,6 +1,6 @@
 import { parseHTML } from 'linkedom';
 import { parse, serialize } from 'parse5';
-import { PASTE_INSTEAD, ReadError } from './errors.ts';
+import { Failed } from '../../core/failure.ts';
 
 /** The parts of a document that the readers use; linkedom's own types stand on the browser's. */
 export type Doc = Document;
@@ -24,8 +24,7 @@ function measureTree(tree: unknown): void {
   let count = 0;
   for (let depth = 0; level.length; depth++) {
     count += level.length;
-    if (count > MOST_ELEMENTS * 3 || depth > DEEPEST)
-      throw new ReadError('huge', `This page is too large or too deeply nested to be read. ${PASTE_INSTEAD}`);
+    if (count > MOST_ELEMENTS * 3 || depth > DEEPEST) throw new Failed({ code: 'nested' });
     level = level.flatMap((n) => [...(n.childNodes ?? []), ...(n.content ? [n.content] : [])]);
   }
 }

@@ -1,5 +1,5 @@
-import type { Passage } from '../../core/source/types.ts';
-import type { Note } from './strip.ts';
+import type { LeftOut, Passage } from '../../core/source/types.ts';
+import type { Note } from './clean.ts';
 
 /** A passage that is no sentence of the text, wherever it stands. */
 const ORPHAN =
@@ -12,7 +12,7 @@ const AFTERWARDS =
 /** Takes off the title where it is repeated, bylines, lone links and scraps at the edges. */
 export function trimEdges(passages: Passage[], title: string, author: string, note: Note): Passage[] {
   const text = (p: Passage) => p.sentences.map((s) => s.text).join(' ');
-  const scrap = (t: string, why: string) => note({ textContent: t }, why);
+  const scrap = (t: string, why: LeftOut) => note({ textContent: t }, why);
   const plain = (t: string) =>
     t
       .toLowerCase()
@@ -27,7 +27,7 @@ export function trimEdges(passages: Passage[], title: string, author: string, no
     before += lengths[i] ?? 0;
     return late && text(p).length < 70 && AFTERWARDS.test(text(p));
   });
-  if (end >= 0) for (const p of passages.slice(end)) scrap(text(p), 'after the end of the text');
+  if (end >= 0) for (const p of passages.slice(end)) scrap(text(p), 'after-end');
   const own = end >= 0 ? passages.slice(0, end) : passages;
   const titleAt = own.findIndex((p, i) => i < 12 && plain(text(p)) === plain(title));
   const textAt = own.findIndex((p) => p.kind !== 'heading' && text(p).length >= 80);
@@ -37,7 +37,7 @@ export function trimEdges(passages: Passage[], title: string, author: string, no
     // Signs, names and dates round the title: short, and no sentences.
     const round = i < titleAt || (i < textAt && p.kind !== 'heading' && titleAt >= 0);
     if (round && t.length < 60 && !/[.!?…:]["”’)]*$/.test(t)) {
-      scrap(t, 'head of the page');
+      scrap(t, 'head');
       return false;
     }
     const head = i < 5 && t.length < 110;
@@ -47,11 +47,11 @@ export function trimEdges(passages: Passage[], title: string, author: string, no
         /^(by|von|par|posted by|text:|words:)\s/i.test(t) ||
         (/\b\d{4}\b/.test(t) && t.length < 60 && !/[.!?]$/.test(t)));
     if (byline) {
-      scrap(t, 'name and date');
+      scrap(t, 'byline');
       return false;
     }
     if (ORPHAN.test(t)) {
-      scrap(t, 'scrap of the page');
+      scrap(t, 'scrap');
       return false;
     }
     return true;

@@ -2,8 +2,8 @@ import { lookup as dnsLookup } from 'node:dns';
 import type { LookupFunction } from 'node:net';
 import ipaddr from 'ipaddr.js';
 import { Agent, fetch as undiciFetch } from 'undici';
+import { Failed } from '../../core/failure.ts';
 import { CONFIG } from '../config.ts';
-import { PASTE_INSTEAD, ReadError } from './errors.ts';
 
 export const FETCH_LIMITS = {
   redirects: 5,
@@ -77,16 +77,10 @@ export function parseAddress(text: string): URL {
       ? trimmed
       : `https://${trimmed}`;
   if (!URL.canParse(whole) || /\s/.test(trimmed))
-    throw new ReadError(
-      'address',
-      `“${trimmed.slice(0, 80)}” is no address. It should look like https://paper.example/story.`,
-    );
+    throw new Failed({ code: 'address', text: trimmed.slice(0, 80) });
   const url = new URL(whole);
   if (url.protocol !== 'http:' && url.protocol !== 'https:')
-    throw new ReadError(
-      'address',
-      `Only http and https addresses can be read, not ${url.protocol.replace(':', '')}. ${PASTE_INSTEAD}`,
-    );
+    throw new Failed({ code: 'scheme', scheme: url.protocol.replace(':', '') });
   url.username = '';
   url.password = '';
   url.hash = '';
@@ -117,37 +111,27 @@ export async function fetchGuarded(address: string, accept: RegExp, mostBytes: n
         },
       });
     } catch (e) {
-      throw reason(e as Error, url);
+      throw failureAt(e as Error, url);
     }
     const location = response.headers.get('location');
     if (response.status >= 300 && response.status < 400 && location) {
       await response.body?.cancel();
-      if (!URL.canParse(location, url))
-        throw new ReadError(
-          'redirects',
-          `${url.hostname} leads to an address that is none. ${PASTE_INSTEAD}`,
-        );
+      if (!URL.canParse(location, url)) throw new Failed({ code: 'bad-redirect', host: url.hostname });
       url = parseAddress(new URL(location, url).href);
       continue;
     }
     if (!response.ok) {
       await response.body?.cancel();
-      throw new ReadError('refused', refusal(response.status, url.hostname));
+      throw new Failed({ code: 'refused', host: url.hostname, status: response.status });
     }
     const type = response.headers.get('content-type');
     if (type && !accept.test(type)) {
       await response.body?.cancel();
-      throw new ReadError(
-        'kind',
-        `This address leads to ${type.split(';')[0]}, not to a page that can be read. ${PASTE_INSTEAD}`,
-      );
+      throw new Failed({ code: 'content-kind', type: type.split(';')[0] ?? type });
     }
     return { bytes: await readBody(response, mostBytes, url), type, address: url.href };
   }
-  throw new ReadError(
-    'redirects',
-    `${url.hostname} leads from one address to the next without end. ${PASTE_INSTEAD}`,
-  );
+  throw new Failed({ code: 'redirects', host: url.hostname });
 }
 
 async function readBody(
@@ -160,57 +144,26 @@ async function readBody(
   try {
     for await (const chunk of response.body ?? []) {
       size += (chunk as Uint8Array).byteLength;
-      if (size > most)
-        throw new ReadError(
-          'huge',
-          `This is larger than ${Math.round(most / 1e6)} MB, which is too much to read. ${PASTE_INSTEAD}`,
-        );
+      if (size > most) throw new Failed({ code: 'huge', most });
       chunks.push(Buffer.from(chunk as Uint8Array));
     }
   } catch (e) {
-    if (e instanceof ReadError) throw e;
-    throw reason(e as Error, url);
+    if (e instanceof Failed) throw e;
+    throw failureAt(e as Error, url);
   }
   return Buffer.concat(chunks);
 }
 
-const privateError = (url: URL) =>
-  new ReadError(
-    'private',
-    `${url.host} is an address inside a private network, and those are not read. ${PASTE_INSTEAD} (Whoever runs this Nabbet can allow it with NABBET_READ_ALLOW=${url.host}.)`,
-  );
+const privateError = (url: URL) => new Failed({ code: 'private', host: url.host });
 
-function reason(e: Error, url: URL): ReadError {
+function failureAt(e: Error, url: URL): Failed {
   const cause = e.cause as { code?: string } | undefined;
   const code = cause?.code ?? (e as { code?: string }).code ?? '';
+  const host = url.hostname;
   if (code === 'EPRIVATE') return privateError(url);
   if (e.name === 'TimeoutError' || e.name === 'AbortError' || /TIMEOUT/.test(code))
-    return new ReadError(
-      'slow',
-      `${url.hostname} did not answer in time. Try again later, or paste the text here.`,
-    );
-  if (code === 'ENOTFOUND' || code === 'EAI_AGAIN')
-    return new ReadError(
-      'unreachable',
-      `${url.hostname} cannot be found. Check the address, or paste the text here.`,
-    );
-  if (/CERT|SSL|TLS/.test(code))
-    return new ReadError(
-      'unreachable',
-      `The connection to ${url.hostname} is not safe (${code}). ${PASTE_INSTEAD}`,
-    );
-  return new ReadError(
-    'unreachable',
-    `${url.hostname} cannot be reached. Check the address, or paste the text here.`,
-  );
-}
-
-function refusal(status: number, host: string): string {
-  if (status === 404 || status === 410)
-    return `There is no such page on ${host} (${status}). Check the address.`;
-  if (status === 401 || status === 403 || status === 402)
-    return `${host} does not let this page be read without signing in (${status}). ${PASTE_INSTEAD}`;
-  if (status === 429)
-    return `${host} has been asked too often (429). Try again later, or paste the text here.`;
-  return `${host} answered with an error (${status}). Try again later, or paste the text here.`;
+    return new Failed({ code: 'slow', host });
+  if (code === 'ENOTFOUND' || code === 'EAI_AGAIN') return new Failed({ code: 'not-found', host });
+  if (/CERT|SSL|TLS/.test(code)) return new Failed({ code: 'unsafe', host, detail: code });
+  return new Failed({ code: 'unreachable', host });
 }

@@ -1,15 +1,15 @@
-import { emptySource, type Source } from '../../core/source/types.ts';
+import { Failed } from '../../core/failure.ts';
+import { emptySource, type Source, type SourceForm } from '../../core/source/types.ts';
+import { cleanPage, dropRepeated, type Note } from './clean.ts';
 import { attr, type El, parsePage, textOf } from './dom.ts';
 import { trimEdges } from './edges.ts';
-import { PASTE_INSTEAD, ReadError } from './errors.ts';
 import { languageOf } from './language.ts';
 import { mainPart } from './main-part.ts';
 import { pageMeta } from './meta.ts';
 import { PassageCollector } from './passages.ts';
-import { dropRepeated, type Note, strip } from './strip.ts';
 
 /** Reads a page: what it is called, who wrote it, its passages and pictures, and what was left out. */
-export function readHtml(html: string, address: string | null, form = 'Web page'): Source {
+export function readHtml(html: string, address: string | null, form: SourceForm = { kind: 'page' }): Source {
   const doc = parsePage(html);
   const meta = pageMeta(doc);
   const base = attr(doc.querySelector('base[href]'), 'href') || address;
@@ -27,7 +27,7 @@ export function readHtml(html: string, address: string | null, form = 'Web page'
     const text = textOf(e);
     if (text.length > 3 && left.length < 60) left.push({ text: text.slice(0, 240), why });
   };
-  strip(doc, source.title, note);
+  cleanPage(doc, source.title, note);
   const pulled = dropRepeated(doc);
   const body = doc.body as unknown as El;
   const wholeText = textOf(body).length;
@@ -55,11 +55,7 @@ function siteOf(address: string): string {
   return /^[\d.:[\]]+$/.test(hostname) || hostname === 'localhost' ? '' : hostname.replace(/^www\./, '');
 }
 
-function emptyPage(html: string): ReadError {
-  if (/<script/i.test(html) && /id=["']?(app|root|__next|main)\b/i.test(html))
-    return new ReadError(
-      'script-built',
-      `This page is built by scripts in the browser, and none are run here, so there are no words on it. ${PASTE_INSTEAD}`,
-    );
-  return new ReadError('empty', `No words could be found on this page. ${PASTE_INSTEAD}`);
+function emptyPage(html: string): Failed {
+  const built = /<script/i.test(html) && /id=["']?(app|root|__next|main)\b/i.test(html);
+  return built ? new Failed({ code: 'script-built' }) : new Failed({ code: 'empty', what: 'page' });
 }

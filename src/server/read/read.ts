@@ -1,46 +1,42 @@
 import { fileTypeFromBuffer } from 'file-type';
-import { emptySource, type Source } from '../../core/source/types.ts';
-import { annotate } from '../../core/text/condense.ts';
-import { decodeHtml, decodeText } from './decode.ts';
-import { fromMarkup, readDocx, readMarkdown, readText } from './documents.ts';
-import { parsePage } from './dom.ts';
-import { PASTE_INSTEAD, ReadError } from './errors.ts';
+import { Failed } from '../../core/failure.ts';
+import { annotate } from '../../core/outline/condense/condense.ts';
+import type { Source } from '../../core/source/types.ts';
+import { decodeHtml } from './decode.ts';
 import { FETCH_LIMITS, fetchGuarded } from './fetch.ts';
-import { readHtml } from './html.ts';
-import { languageOf } from './language.ts';
-import { pageMeta } from './meta.ts';
-import { readPdf, takeTitle } from './pdf.ts';
-import { isProductPage, productFacts, productPictures } from './product.ts';
+import { fromMarkup } from './mark-up-source.ts';
+import { looksLikeHtml, readPage } from './page.ts';
+import { html } from './readers/html.ts';
+import { readText, text } from './readers/text.ts';
+import type { BroughtFile, ReadAs, Reader } from './readers/types.ts';
+import { READERS, readableKinds } from './readers.ts';
+import { extractTitle } from './title.ts';
 
-/** What a page is to be read as; auto lets the page decide. */
-export type ReadAs = 'auto' | 'article' | 'product';
+export type { ReadAs } from './readers/types.ts';
 
-const READABLE = /html|xml|text\/plain|text\/markdown|application\/pdf|officedocument|octet-stream/i;
+const READABLE =
+  /html|xml|text\/plain|text\/markdown|application\/pdf|officedocument|opendocument|epub|octet-stream/i;
 
 /** Reads an address from outside. */
 export async function readAddress(address: string, as: ReadAs = 'auto'): Promise<Source> {
   const got = await fetchGuarded(address, READABLE, FETCH_LIMITS.documentBytes);
-  const kind = await kindOf(got.bytes, got.type);
-  if (kind !== 'html' && kind !== 'text') {
-    const source = await readFile(got.bytes, new URL(got.address).pathname, as);
-    return {
-      ...source,
-      address: got.address,
-      site: source.site || new URL(got.address).hostname.replace(/^www\./, ''),
-    };
+  const file = await fileOf(got.bytes, new URL(got.address).pathname, got.type);
+  const reader = readerOf(file);
+  const { hostname } = new URL(got.address);
+  if (reader === html || reader === text) {
+    const most = FETCH_LIMITS.pageBytes;
+    if (got.bytes.length > most) throw new Failed({ code: 'huge', most });
   }
-  if (got.bytes.length > FETCH_LIMITS.pageBytes)
-    throw new ReadError(
-      'huge',
-      `This page is larger than ${FETCH_LIMITS.pageBytes / 1e6} MB, which is too much to read. ${PASTE_INSTEAD}`,
+  if (reader === html)
+    return noted(
+      readPage(decodeHtml(got.bytes, got.type), { as, address: got.address, form: { kind: 'page' } }),
     );
-  if (kind === 'text')
-    return noted({
-      ...readText(decodeText(got.bytes)),
-      address: got.address,
-      site: new URL(got.address).hostname,
-    });
-  return page(decodeHtml(got.bytes, got.type), got.address, as);
+  const source = await reader.read(file, { as, base: null });
+  return noted({
+    ...source,
+    address: got.address,
+    site: source.site || (reader === text ? hostname : hostname.replace(/^www\./, '')),
+  });
 }
 
 /**
@@ -53,120 +49,44 @@ export async function readFile(
   as: ReadAs = 'auto',
   base: string | null = null,
 ): Promise<Source> {
-  if (!bytes.length) throw new ReadError('empty', 'This file is empty.');
-  switch (await kindOf(bytes, null)) {
-    case 'pdf':
-      return noted(await readPdf(bytes));
-    case 'docx':
-      return noted(await readDocx(bytes));
-    case 'office':
-      throw new ReadError(
-        'encrypted',
-        `This is an old Word file or one with a password. Save it as .docx without a password, or ${PASTE_INSTEAD[0]?.toLowerCase()}${PASTE_INSTEAD.slice(1)}`,
-      );
-    case 'other':
-      throw new ReadError(
-        'kind',
-        'This kind of file cannot be read. Text, Markdown, HTML, Word (.docx) and PDF can.',
-      );
-    case 'html':
-      return saved(bytes, as, base);
-    case 'text': {
-      const text = decodeText(bytes);
-      if (!text.trim()) throw new ReadError('empty', 'This file has no words in it.');
-      if (/\.html?$/i.test(name) || looksLikeHtml(text)) return saved(bytes, as, base);
-      return noted(/\.(md|markdown)$/i.test(name) ? readMarkdown(text) : readText(text));
-    }
-  }
+  if (!bytes.length) throw new Failed({ code: 'empty', what: 'file' });
+  const file = await fileOf(bytes, name, null);
+  const reader = readerOf(file);
+  const source = await reader.read(file, { as, base });
+  if (reader !== html) return noted(source);
+  const own = base && source.site === new URL(base).hostname ? '' : source.site;
+  return noted({ ...source, address: null, site: own });
 }
 
-/** Reads pasted text; html is what the clipboard held beside it. */
-export function readPasted(text: string, html: string | null, as: ReadAs = 'auto'): Source {
-  if (html === null && looksLikeHtml(text)) return page(text, null, as, 'Pasted page');
-  if (html && /<(p|h[1-6]|li|blockquote|br)\b/i.test(html)) {
-    const source = fromMarkup(html, 'Pasted text');
-    takeTitle(source, '');
+/** Reads pasted text; markup is what the clipboard held beside it. */
+export function readPasted(words: string, markup: string | null, as: ReadAs = 'auto'): Source {
+  if (markup === null && looksLikeHtml(words))
+    return noted(readPage(words, { as, address: null, form: { kind: 'pasted-page' } }));
+  if (markup && /<(p|h[1-6]|li|blockquote|br)\b/i.test(markup)) {
+    const source = fromMarkup(markup, { kind: 'pasted' });
+    extractTitle(source, '');
     if (source.passages.length) return noted(source);
   }
-  if (!text.trim()) throw new ReadError('empty', 'There are no words here yet.');
-  return noted(readText(text, 'Pasted text'));
-}
-
-/** A page from a file. base: where its relative addresses lead, for its pictures. */
-function saved(bytes: Buffer, as: ReadAs, base: string | null): Source {
-  const source = page(decodeHtml(bytes, null), base, as, 'Saved page');
-  return {
-    ...source,
-    address: null,
-    site: base && source.site === new URL(base).hostname ? '' : source.site,
-  };
-}
-
-function page(html: string, address: string | null, as: ReadAs, form = 'Web page'): Source {
-  const doc = parsePage(html);
-  if (as === 'product' || (as === 'auto' && isProductPage(doc))) return product(html, address, form);
-  return noted(readHtml(html, address, form));
-}
-
-/** A product page: the fact sheet, its pictures, and its text below them. */
-function product(html: string, address: string | null, form: string): Source {
-  const doc = parsePage(html);
-  const meta = pageMeta(doc);
-  let text: Source;
-  try {
-    text = readHtml(html, address, form);
-  } catch (e) {
-    if (!(e instanceof ReadError)) throw e;
-    text = emptySource('product', form);
-  }
-  const language = meta.language.toLowerCase() || languageOf(doc.body?.textContent ?? '');
-  const facts = productFacts(doc, language);
-  if (!facts.name && !facts.description && !text.passages.length)
-    throw new ReadError('empty', `Nothing about a product could be found on this page. ${PASTE_INSTEAD}`);
-  const notes: string[] = [];
-  if (!facts.price) notes.push('The page gives no price: it is a blank until you fill it in.');
-  if (!facts.features.length) notes.push('No features could be found; add some on the fact sheet.');
-  return noted({
-    ...text,
-    kind: 'product',
-    title: facts.name?.value ?? meta.title,
-    language,
-    facts,
-    pictures: productPictures(doc, address).map((p, i) => ({
-      id: `i${i}`,
-      address: p.address,
-      assetId: null,
-      alt: p.alt,
-      caption: '',
-      after: null,
-      problem: null,
-    })),
-    notes,
-  });
+  if (!words.trim()) throw new Failed({ code: 'empty', what: 'pasted' });
+  return noted(readText(words, { kind: 'pasted' }));
 }
 
 /** The last step of every reading: sentences weighed and shortened. */
 function noted(source: Source): Source {
   if (source.kind !== 'product' && !source.passages.length)
-    throw new ReadError('empty', 'No words could be found in this.');
+    throw new Failed({ code: 'empty', what: 'words' });
   return { ...source, sentences: annotate(source) };
 }
 
-type Kind = 'pdf' | 'docx' | 'office' | 'html' | 'text' | 'other';
+const fileOf = async (bytes: Buffer, name: string, type: string | null): Promise<BroughtFile> => ({
+  bytes,
+  name,
+  type,
+  found: await fileTypeFromBuffer(bytes),
+});
 
-async function kindOf(bytes: Buffer, contentType: string | null): Promise<Kind> {
-  if (bytes.subarray(0, 1024).includes('%PDF-')) return 'pdf';
-  const found = await fileTypeFromBuffer(bytes);
-  if (found?.ext === 'docx') return 'docx';
-  if (found?.ext === 'cfb') return 'office';
-  if (found?.ext === 'zip') return bytes.includes('word/document.xml') ? 'docx' : 'other';
-  if (found && found.ext !== 'xml') return 'other';
-  if (/html|xhtml/i.test(contentType ?? '') || looksLikeHtml(bytes.subarray(0, 2048).toString('latin1')))
-    return 'html';
-  return 'text';
+function readerOf(file: BroughtFile): Reader {
+  const reader = READERS.find((r) => r.recognises(file));
+  if (!reader) throw new Failed({ code: 'file-kind', readable: readableKinds() });
+  return reader;
 }
-
-const looksLikeHtml = (text: string): boolean =>
-  /^\s*(<\?xml[^>]*>\s*)?(<!--[\s\S]*?-->\s*)?<(!doctype html|html|head|body|article|main|div|p|h1|section)\b/i.test(
-    text.slice(0, 4000),
-  );

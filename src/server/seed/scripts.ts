@@ -1,6 +1,6 @@
-import type { Format, Mood } from '../../core/piece/types.ts';
-
 /** Demo scripts from Osierwick, a made-up canal town. */
+import type { Format } from '../../core/look/formats.ts';
+import type { Mood } from '../../core/music/moods.ts';
 export const DEMO_SCRIPTS: {
   name: string;
   format: Format;

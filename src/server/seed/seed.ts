@@ -4,9 +4,9 @@ import { draftFromLines } from '../../core/outline/draft.ts';
 import { cutScript } from '../../core/text/script.ts';
 import { db } from '../db/client.ts';
 import { seeds } from '../db/schema.ts';
+import { requestRender } from '../jobs/renders.ts';
 import { prepare } from '../material.ts';
 import { createPiece } from '../pieces/pieces.ts';
-import { requestRender } from '../renders/renders.ts';
 import { shelf, withPictures } from '../shelf/shelf.ts';
 import { DEMO_SCRIPTS } from './scripts.ts';
 

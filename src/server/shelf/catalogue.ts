@@ -1,5 +1,5 @@
+import type { Box } from '../../core/look/formats.ts';
 import type { ViewName } from '../../core/piece/types.ts';
-import type { Box } from '../../core/timeline/types.ts';
 
 /** A picture as the shelf's catalogue file describes it. */
 export interface CatalogueEntry {
@@ -35,7 +35,7 @@ export interface CatalogueEntry {
   textVector: string;
   tagsVector: string;
   /** Lines for which it is used, with their vectors. */
-  suits: { text: string; vector: string }[];
+  usedFor: { text: string; vector: string }[];
 }
 
 export interface CatalogueFile {

@@ -1,32 +1,14 @@
 import { eq, gte, inArray, max, sql } from 'drizzle-orm';
-import Joi from 'joi';
-import { LICENCES, type Licence } from '../../core/exchange/credits.ts';
+import type { OwnWords } from '../../api/shelf.ts';
+import type { Licence } from '../../core/exchange/credits.ts';
+import { Failed } from '../../core/failure.ts';
 import type { ShelfItem } from '../../core/match/types.ts';
 import { tagsFrom } from '../assets/keywords.ts';
+import { pictureFact } from '../assets/lookup.ts';
 import { type AssetRecord, assetRecord } from '../assets/record.ts';
 import { db } from '../db/client.ts';
 import { favourites, ownPictures } from '../db/schema.ts';
-import { HttpError } from '../http.ts';
 import { embedder } from './embedder.ts';
-
-/** What its owner says of a picture that was brought in. */
-export interface OwnWords {
-  title: string;
-  description: string;
-  tags: string[];
-  licence: Licence;
-  credit: string;
-  people: number | null;
-}
-
-export const ownWordsSchema = Joi.object<OwnWords>({
-  title: Joi.string().trim().min(1).max(200),
-  description: Joi.string().allow('').trim().max(600),
-  tags: Joi.array().items(Joi.string().trim().lowercase().min(1).max(40)).max(40).unique(),
-  licence: Joi.string().valid(...LICENCES),
-  credit: Joi.string().allow('').trim().max(300),
-  people: Joi.number().integer().min(0).max(1000).allow(null),
-}).min(1);
 
 /** A picture of the own part of the shelf. */
 export interface OwnPicture extends OwnWords {
@@ -124,15 +106,15 @@ export async function ownShelf(): Promise<{ state: string; pictures: Map<string,
   if (cache?.state === state) return cache;
   const before = cache;
   const all = new Map(before?.all);
-  const take = (rows: Row[]) => {
+  const keep = (rows: Row[]) => {
     for (const r of rows) all.set(r.id, { picture: pictureOf(r), off: r.archivedAt !== null });
   };
   const table = db().select().from(ownPictures);
-  take(await (before ? table.where(gte(ownPictures.updatedAt, before.at)) : table));
+  keep(await (before ? table.where(gte(ownPictures.updatedAt, before.at)) : table));
   if (all.size !== n) {
     // Rows went away, which only happens to a database by hand: everything is read anew.
     all.clear();
-    take(await db().select().from(ownPictures));
+    keep(await db().select().from(ownPictures));
   }
   const shown = [...all.values()].filter((p) => !p.off).map((p) => p.picture);
   shown.sort((a, b) => b.addedAt.getTime() - a.addedAt.getTime() || (a.id < b.id ? -1 : 1));
@@ -153,7 +135,7 @@ export async function ownWordsOf(ids: readonly string[]): Promise<Map<string, Ow
 /** Changes what is said of a picture. */
 export async function describeOwn(id: string, change: Partial<OwnWords>): Promise<OwnWords> {
   const before = (await ownWordsOf([id])).get(id);
-  if (!before) throw new HttpError(404, 'There is no such picture among your own.');
+  if (!before) throw new Failed({ code: 'no-own-picture' });
   const { title, description, tags, licence, credit, people } = { ...before, ...change };
   const words = { title, description, tags, licence, credit, people };
   await db()
@@ -163,23 +145,23 @@ export async function describeOwn(id: string, change: Partial<OwnWords>): Promis
   return words;
 }
 
-/** Takes pictures off the shelf, or puts them back. Pieces that use them keep them. */
-export async function shelveAgain(ids: readonly string[], on: boolean): Promise<number> {
-  if (!ids.length) return 0;
+/** Takes a picture off the shelf, or puts it back. Pieces that use it keep it. Throws Failed. */
+export async function shelveAgain(id: string, on: boolean): Promise<void> {
   const now = new Date();
   const [done] = await db()
     .update(ownPictures)
     .set({ archivedAt: on ? null : now, updatedAt: now })
-    .where(inArray(ownPictures.id, [...ids]));
-  return done.affectedRows;
+    .where(eq(ownPictures.id, id));
+  if (!done.affectedRows) throw new Failed({ code: 'no-own-picture' });
 }
 
 export async function favouriteIds(): Promise<Set<string>> {
   return new Set((await db().select({ id: favourites.assetId }).from(favourites)).map((r) => r.id));
 }
 
-/** Keeps a picture at hand, or no longer. */
+/** Keeps a picture at hand, or no longer. Throws Failed. */
 export async function setFavourite(assetId: string, on: boolean): Promise<void> {
+  if (on && !(await pictureFact(assetId))) throw new Failed({ code: 'no-picture' });
   if (on)
     await db()
       .insert(favourites)

@@ -1,9 +1,10 @@
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
+import { type PaintAsk, paintSchema } from '../../api/shelf.ts';
 import { lightOf } from '../../core/match/order.ts';
 import { assetFile } from '../assets/record.ts';
 import { ownShelf } from './own.ts';
-import { type PaintAsk, paintSchema, paintToOrder, planPainting } from './painter.ts';
+import { paintToOrder, planPainting } from './painter.ts';
 import { shelfToOurselves } from './testing.ts';
 
 shelfToOurselves();

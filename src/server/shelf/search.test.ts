@@ -1,13 +1,14 @@
 import sharp from 'sharp';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { type Search, searchSchema } from '../../api/shelf.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
 import { emptySource } from '../../core/source/types.ts';
-import { takeIn } from '../assets/assets.ts';
+import { importPicture } from '../assets/assets.ts';
 import type { AssetRecord } from '../assets/record.ts';
 import { HttpError } from '../http.ts';
 import { createSource } from '../sources/sources.ts';
 import { describeOwn, ownShelf, setFavourite, shelve, shelveAgain } from './own.ts';
-import { nabFrom, type Search, search, searchSchema } from './search.ts';
+import { nabFrom, search } from './search.ts';
 import { nabPiece, shelf } from './shelf.ts';
 import { shelfToOurselves } from './testing.ts';
 
@@ -41,7 +42,7 @@ async function photo(
     ])
     .jpeg()
     .toBuffer();
-  return takeIn(bytes, { title: name.replace(/\.jpg$/, ''), licence: 'own', origin: null });
+  return importPicture(bytes, { title: name.replace(/\.jpg$/, ''), licence: 'own', origin: null });
 }
 
 let kayak: AssetRecord;
@@ -52,7 +53,7 @@ let borrowed: AssetRecord;
 beforeAll(async () => {
   kayak = await photo('Kayak race.jpg', '#1c5fb0');
   tall = await photo('Violin lesson.jpg', '#b03020', [400, 1000]);
-  nameless = await takeIn(
+  nameless = await importPicture(
     await sharp({ create: { width: 500, height: 500, channels: 3, background: '#777' } })
       .png()
       .toBuffer(),

@@ -1,77 +1,22 @@
-import Joi from 'joi';
-import { LICENCES, type Licence } from '../../core/exchange/credits.ts';
-import type { PictureTraits } from '../../core/match/liking.ts';
-import { confidenceOf, reasonOf } from '../../core/match/nab.ts';
+import type { Found, Search, SearchAnswer, ShelfEntryView } from '../../api/shelf.ts';
+import type { Licence } from '../../core/exchange/credits.ts';
+import { Failed } from '../../core/failure.ts';
+import { type Format, STAGE } from '../../core/look/formats.ts';
+import { confidenceOf, reasonsOf } from '../../core/match/nab.ts';
+import type { PictureTraits } from '../../core/match/preference.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
 import type { ShelfItem } from '../../core/match/types.ts';
-import { HUES, type Hue, hasHue } from '../../core/picture/hues.ts';
-import { FORMATS, type Format, type Piece } from '../../core/piece/types.ts';
-import { STAGE } from '../../core/timeline/types.ts';
+import { hasHue } from '../../core/picture/hues.ts';
+import type { Piece } from '../../core/piece/types.ts';
 import { assetView, pictureFact } from '../assets/lookup.ts';
 import { assetRecord } from '../assets/record.ts';
-import { ownTraits, picturesBeside } from './beside.ts';
 import { byteDots } from './dots.ts';
 import { favouriteIds, ownShelf, ownWordsOf } from './own.ts';
 import { matchLines, type NabFrom, shelf, traitsOf } from './shelf.ts';
-import { type ShelfEntryView, shelfEntryView } from './view.ts';
+import { ownTraits, sourcePicturesOf } from './source-pictures.ts';
+import { shelfEntryView } from './view.ts';
 
-/** What is looked for, and what is left out. */
-export interface Search {
-  /** Words or a sentence; empty shows the whole shelf, own pictures first. */
-  q: string;
-  /** Pictures like this one, instead of words. */
-  like: string | null;
-  kind: 'still' | 'moving' | null;
-  people: 'none' | 'one' | 'several' | null;
-  colour: Hue | null;
-  licence: Licence | null;
-  /** Only pictures that need no cut of more than a third in this format. */
-  format: Format | null;
-  own: boolean;
-  favourite: boolean;
-  /** Ids that are left out. */
-  without: string[];
-  offset: number;
-  limit: number;
-}
-
-export const searchSchema = Joi.object<Search>({
-  q: Joi.string().allow('').max(500).default(''),
-  like: Joi.string().max(64).allow(null).default(null),
-  kind: Joi.string().valid('still', 'moving').allow(null).default(null),
-  people: Joi.string().valid('none', 'one', 'several').allow(null).default(null),
-  colour: Joi.string()
-    .valid(...HUES)
-    .allow(null)
-    .default(null),
-  licence: Joi.string()
-    .valid(...LICENCES)
-    .allow(null)
-    .default(null),
-  format: Joi.string()
-    .valid(...FORMATS)
-    .allow(null)
-    .default(null),
-  own: Joi.boolean().default(false),
-  favourite: Joi.boolean().default(false),
-  without: Joi.array().items(Joi.string().max(64)).max(2000).default([]),
-  offset: Joi.number().integer().min(0).max(1_000_000).default(0),
-  limit: Joi.number().integer().min(1).max(200).default(24),
-});
-
-export interface Found {
-  entry: ShelfEntryView;
-  /** Why it was found; empty without words. */
-  reason: string;
-  confidence: number;
-  favourite: boolean;
-}
-
-export interface SearchAnswer {
-  /** Of all that were found. */
-  total: number;
-  found: Found[];
-}
+type Reasoned = Pick<Found, 'reasons' | 'confidence'> & { id: string };
 
 /** What of a picture is asked by filters. */
 interface Facets {
@@ -133,7 +78,7 @@ export async function wholeShelf(): Promise<WholeShelf> {
  */
 export async function nabFrom(piece: Piece): Promise<NabFrom> {
   const { index, facets } = await wholeShelf();
-  const beside = await picturesBeside(piece);
+  const source = await sourcePicturesOf(piece);
   const allow = (item: ShelfItem) => {
     const f = facets.get(item.id);
     return (
@@ -143,8 +88,8 @@ export async function nabFrom(piece: Piece): Promise<NabFrom> {
     );
   };
   const traits = (item: ShelfItem): PictureTraits =>
-    facets.get(item.id)?.traits ?? beside?.traits.get(item.id) ?? {};
-  return { index, allow, traits, ...(beside ? { beside: beside.index } : {}) };
+    facets.get(item.id)?.traits ?? source?.traits.get(item.id) ?? {};
+  return { index, allow, traits, ...(source ? { sourceIndex: source.index } : {}) };
 }
 
 const NAMELESS = new Set(['Photo', 'Picture', 'Clip']);
@@ -193,23 +138,23 @@ export async function search(ask: Search): Promise<SearchAnswer> {
   const ranked = await rank();
   return { total, found: await Promise.all(ranked.slice(ask.offset, upTo).map(found)) };
 
-  async function rank(): Promise<{ id: string; reason: string; confidence: number }[]> {
+  async function rank(): Promise<Reasoned[]> {
     if (ask.like)
       return index.like(ask.like, upTo, allow).map(({ item, close }) => ({
         id: item.id,
-        reason: `${Math.round(close * 100)} % like it`,
+        reasons: [{ code: 'like', close }],
         confidence: close,
       }));
     const [line] = ask.q.trim()
-      ? await matchLines([{ id: 'search', layout: 'caption', shown: ask.q, wish: '' }])
+      ? await matchLines([{ id: 'search', layout: 'caption', shown: ask.q, brief: '' }])
       : [];
-    if (!line) return fitting.map(({ id }) => ({ id, reason: '', confidence: 0 }));
+    if (!line) return fitting.map(({ id }) => ({ id, reasons: [], confidence: 0 }));
     return index
       .rank(line, { limit: upTo, allow })
-      .map((s) => ({ id: s.item.id, reason: reasonOf(s), confidence: confidenceOf(s.score) }));
+      .map((s) => ({ id: s.item.id, reasons: reasonsOf(s), confidence: confidenceOf(s.score) }));
   }
 
-  async function found(f: { id: string; reason: string; confidence: number }): Promise<Found> {
+  async function found(f: Reasoned): Promise<Found> {
     const { id, ...why } = f;
     return { entry: await entryView(id), ...why, favourite: favourite.has(id) };
   }
@@ -220,7 +165,7 @@ export async function entryView(id: string): Promise<ShelfEntryView> {
   const shipped = (await shelf()).entries.get(id);
   if (shipped) return shelfEntryView(shipped);
   const record = await assetRecord(id);
-  if (!record) throw new Error(`The picture ${id} is on no shelf.`);
+  if (!record) throw new Failed({ code: 'no-picture' });
   const view = await assetView(record);
   const said = (await ownShelf()).pictures.get(id) ?? (await ownWordsOf([id])).get(id);
   if (!said) return view;

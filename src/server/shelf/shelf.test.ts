@@ -28,8 +28,8 @@ describe('the shelf', () => {
     expect(judged.flatMap((j) => j.good).filter((id) => !entries.has(id))).toEqual([]);
     const lines: MatchLine[] = [];
     // Each by itself, without neighbours.
-    for (const { line, wish = '' } of judged)
-      lines.push(...(await matchLines([{ id: line, layout: 'caption', shown: line, wish }])));
+    for (const { line, brief = '' } of judged)
+      lines.push(...(await matchLines([{ id: line, layout: 'caption', shown: line, brief }])));
     const [words, meaning, both] = (['words', 'meaning', 'both'] as const).map((use) => {
       const r = measureRetrieval(index, judged, lines, use);
       const share = (v: number) => v.toFixed(3);

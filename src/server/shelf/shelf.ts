@@ -2,20 +2,20 @@ import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import Joi from 'joi';
 import { contexts } from '../../core/match/context.ts';
-import { liking, type PictureTraits } from '../../core/match/liking.ts';
 import { nab } from '../../core/match/nab.ts';
+import { type PictureTraits, preference } from '../../core/match/preference.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
 import type { MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
-import { nabEdit } from '../../core/piece/actions.ts';
 import { applyEdit } from '../../core/piece/edit.ts';
-import type { PictureChoice, Piece } from '../../core/piece/types.ts';
+import { isOpen, nabEdit } from '../../core/piece/placements.ts';
+import type { Piece, Placement } from '../../core/piece/types.ts';
 import { contentWords } from '../../core/text/tokens.ts';
 import type { AssetFact } from '../../core/timeline/types.ts';
 import { CONFIG } from '../config.ts';
 import { type CatalogueEntry, type CatalogueFile, unpackVector } from './catalogue.ts';
 import { byteDots } from './dots.ts';
 import { embedder } from './embedder.ts';
-import { kinOf } from './kin.ts';
+import { nearWordsOf } from './near-words.ts';
 
 const fileSchema = Joi.object({
   version: Joi.number().valid(2).required(),
@@ -67,7 +67,7 @@ async function load(): Promise<Shelf> {
       palette: e.palette,
       textVector: unpackVector(e.textVector),
       tagsVector: unpackVector(e.tagsVector),
-      suits: e.suits.map(({ text, vector }) => ({ text, vector: unpackVector(vector) })),
+      usedFor: e.usedFor.map(({ text, vector }) => ({ text, vector: unpackVector(vector) })),
     }),
   );
   const tagVectors = new Map(Object.entries(file.tagVectors).map(([t, v]) => [t, unpackVector(v)]));
@@ -99,36 +99,36 @@ export async function shelfFile(id: string, view: 'wide' | 'tall', thumb = false
 export const traitsOf = (e: CatalogueEntry | undefined): PictureTraits =>
   e ? { room: e.room, mood: e.mood } : {};
 
-/** Lines with their meaning, for scenes that have any words or a wish. */
+/** Lines with their meaning, for scenes that have any words or a brief. */
 export async function matchLines(
-  scenes: { id: string; layout: string; shown: string; wish: string }[],
+  scenes: { id: string; layout: string; shown: string; brief: string }[],
 ): Promise<MatchLine[]> {
-  const wanted = scenes.filter((s) => s.shown.trim() || s.wish.trim());
-  const texts = wanted.map((s) => s.shown.trim() || s.wish.trim());
-  const wishes = wanted.map((s) => s.wish.trim());
-  const words = wanted.map((s) => contentWords(s.wish || s.shown).map((w) => w.text.toLowerCase()));
-  const all = [...new Set([...texts, ...wishes.filter(Boolean), ...words.flat()])];
+  const wanted = scenes.filter((s) => s.shown.trim() || s.brief.trim());
+  const texts = wanted.map((s) => s.shown.trim() || s.brief.trim());
+  const briefs = wanted.map((s) => s.brief.trim());
+  const words = wanted.map((s) => contentWords(s.brief || s.shown).map((w) => w.text.toLowerCase()));
+  const all = [...new Set([...texts, ...briefs.filter(Boolean), ...words.flat()])];
   const vectors = await embedder.embed(all);
   const meaning = new Map(all.map((t, i) => [t, vectors[i] as Vector]));
   const of = (t: string) => meaning.get(t) as Vector;
-  const kin = await Promise.all(wanted.map((s) => kinOf(s.wish || s.shown)));
+  const nearWords = await Promise.all(wanted.map((s) => nearWordsOf(s.brief || s.shown)));
   const round = contexts(
     wanted.map((s, i) => ({ title: s.layout === 'title', vector: of(texts[i] as string) })),
   );
   return wanted.map((s, i) => ({
     sceneId: s.id,
     text: s.shown,
-    wish: s.wish,
+    brief: s.brief,
     vector: of(texts[i] as string),
     context: round[i] ?? null,
-    wishVector: wishes[i] ? of(wishes[i] as string) : null,
+    briefVector: briefs[i] ? of(briefs[i] as string) : null,
     wordVectors: (words[i] ?? []).map(of),
-    kin: (words[i] ?? []).map((w) => kin[i]?.get(w) ?? []),
+    nearWords: (words[i] ?? []).map((w) => nearWords[i]?.get(w) ?? []),
   }));
 }
 
 /** Has the model read lines ahead of nabbing; what it has read is remembered. */
-export async function warmLines(lines: { layout: string; shown: string; wish: string }[]): Promise<void> {
+export async function warmLines(lines: { layout: string; shown: string; brief: string }[]): Promise<void> {
   await matchLines(lines.map((l, i) => ({ ...l, id: String(i) })));
 }
 
@@ -137,24 +137,24 @@ export interface NabFrom {
   index: ShelfIndex;
   allow?: (item: ShelfItem) => boolean;
   traits?: (item: ShelfItem) => PictureTraits;
-  beside?: ShelfIndex;
+  sourceIndex?: ShelfIndex;
 }
 
 /** Pictures for every scene of a piece whose picture is not the writer's own choice; from the shipped shelf, or another one. */
-export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<string, PictureChoice>> {
-  const open = piece.scenes.filter((s) => !s.picture || s.picture.by === 'nab');
-  const taken = piece.scenes.flatMap((s) => (s.picture && s.picture.by !== 'nab' ? [s.picture.assetId] : []));
+export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<string, Placement>> {
+  const open = piece.scenes.filter(isOpen);
+  const taken = piece.scenes.filter((s) => !isOpen(s)).flatMap((s) => s.pictures[0]?.assetId ?? []);
   const { index, entries } = await shelf();
-  const { allow, traits, beside, ...chosen } = from ?? { index };
+  const { allow, traits, sourceIndex, ...chosen } = from ?? { index };
   const layouts = new Map(open.map((s) => [s.id, s.layout]));
   return nab(chosen.index, await matchLines(open), {
     taken,
     allow,
-    beside,
-    liking: (item, sceneId) =>
-      liking(traits?.(item) ?? traitsOf(entries.get(item.id)), {
+    sourceIndex,
+    preference: (item, sceneId) =>
+      preference(traits?.(item) ?? traitsOf(entries.get(item.id)), {
         format: piece.format,
-        mood: piece.music.mood,
+        mood: piece.beds[0]?.source.mood ?? null,
         layout: layouts.get(sceneId) ?? 'caption',
       }),
   });
@@ -162,9 +162,9 @@ export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<str
 
 /** A piece with the pictures that nabbing finds for it. */
 export async function withPictures(piece: Piece, from?: NabFrom): Promise<Piece> {
-  const edit = nabEdit(piece, await nabPiece(piece, from));
+  const edit = nabEdit(piece.scenes, await nabPiece(piece, from));
   if (!edit) return piece;
   const result = applyEdit(piece, edit);
-  if (!result.ok) throw new Error(`The pictures could not be taken over: ${result.failure.message}`);
+  if (!result.ok) throw new Error(`The pictures could not be taken over: ${JSON.stringify(result.failure)}`);
   return result.piece;
 }

@@ -1,62 +1,65 @@
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import Joi from 'joi';
 import { nanoid } from 'nanoid';
+import { type PieceOptions, SCRIPT_LETTERS } from '../../api/pieces.ts';
+import type { SourceInput, SourceSummary, StoredSource } from '../../api/sources.ts';
+import { Failed } from '../../core/failure.ts';
 import { draftFromOutline } from '../../core/outline/from-outline.ts';
+import { migrateChoices } from '../../core/outline/migrate.ts';
 import { firstChoices, outlineLines } from '../../core/outline/outline.ts';
 import { PHOTO } from '../../core/outline/photos.ts';
 import type { OutlineChoices } from '../../core/outline/types.ts';
-import { LIMITS } from '../../core/piece/schema.ts';
-import { FORMATS, type Format, MOODS, type Mood } from '../../core/piece/types.ts';
-import { DEFAULT_VOICE, VOICES, voiceSpeed } from '../../core/sound/speech.ts';
-import type { FactSheet, Photo, Source, SourceKind } from '../../core/source/types.ts';
+import { LIMITS } from '../../core/piece/limits.ts';
+import { DEFAULT_VOICE, voiceSpeed } from '../../core/sound/speech.ts';
+import { migrateSource } from '../../core/source/migrate.ts';
+import { sourceSchema } from '../../core/source/schema.ts';
+import { scriptOf } from '../../core/source/script.ts';
+import { emptySource, type FactSheet, type Photo, type Source } from '../../core/source/types.ts';
+import { pictureView } from '../assets/lookup.ts';
+import { photoOf } from '../assets/photo-set.ts';
+import { assetRecord } from '../assets/record.ts';
+import { fetchPictures } from '../assets/source-pictures.ts';
 import { db } from '../db/client.ts';
+import { json } from '../db/json.ts';
 import { sources } from '../db/schema.ts';
-import { HttpError } from '../http.ts';
 import { createPiece } from '../pieces/pieces.ts';
+import { decodeText } from '../read/decode.ts';
+import { readAddress, readFile, readPasted } from '../read/read.ts';
+import { shelveFromSource } from '../shelf/own.ts';
 import { entryViews, nabFrom } from '../shelf/search.ts';
 import { withPictures } from '../shelf/shelf.ts';
-import type { ShelfEntryView } from '../shelf/view.ts';
-
-/** What the piece will be besides its words. */
-export interface PieceOptions {
-  format: Format;
-  voice: string;
-  mood: Mood;
-}
-
-export const optionsSchema = Joi.object<PieceOptions>({
-  format: Joi.string()
-    .valid(...FORMATS)
-    .required(),
-  voice: Joi.string()
-    .valid(...VOICES.map((v) => v.name))
-    .required(),
-  mood: Joi.string()
-    .valid(...MOODS)
-    .required(),
-});
 
 const FIRST_OPTIONS: PieceOptions = { format: '9:16', voice: DEFAULT_VOICE, mood: 'gentle' };
 
-/** A stored source with the state of its outline. */
-export interface StoredSource {
-  id: string;
-  source: Source;
-  choices: OutlineChoices;
-  options: PieceOptions;
-  pieceId: string | null;
-  /** Pictures of the source that we have. */
-  assets: ShelfEntryView[];
+/** Reads what the writer brought. Throws Failed. */
+export async function readInput(input: SourceInput): Promise<Source> {
+  switch (input.from) {
+    case 'address':
+      return readAddress(input.address, input.as);
+    case 'text':
+      return readPasted(input.text, input.html, input.as);
+    case 'photos':
+      return { ...emptySource('photos', { kind: 'photos' }), title: input.title };
+    default:
+      return input satisfies never;
+  }
 }
 
-export interface SourceSummary {
-  id: string;
-  kind: SourceKind;
-  title: string;
-  updatedAt: string;
+/** The words of a file as a script, without making anything of them yet. Plain text stays as it is. Throws Failed. */
+export async function scriptFrom(bytes: Buffer, name: string): Promise<string> {
+  const plain = /\.txt$/i.test(name);
+  const text = plain ? decodeText(bytes) : scriptOf(await readFile(bytes, name, 'article'));
+  if (!text.trim()) throw new Failed({ code: 'empty', what: 'words' });
+  if (text.length > SCRIPT_LETTERS)
+    throw new Failed({ code: 'script-too-long', letters: text.length, most: SCRIPT_LETTERS });
+  return text;
 }
 
-const parsed = <T>(v: unknown): T => (typeof v === 'string' ? JSON.parse(v) : v) as T;
+/** What is stored can be read again: it is checked before. */
+function checked(source: Source): Source {
+  const { error, value } = sourceSchema.validate(source);
+  if (error) throw new Failed({ code: 'damaged-source', detail: error.message });
+  return value;
+}
 
 export async function createSource(source: Source): Promise<string> {
   const id = nanoid(12);
@@ -67,7 +70,7 @@ export async function createSource(source: Source): Promise<string> {
       id,
       kind: source.kind,
       title: source.title.slice(0, 500),
-      doc: source,
+      doc: checked(source),
       choices: firstChoices(source),
       options: source.kind === 'photos' ? { ...FIRST_OPTIONS, mood: 'bright' } : FIRST_OPTIONS,
       createdAt: now,
@@ -76,15 +79,22 @@ export async function createSource(source: Source): Promise<string> {
   return id;
 }
 
+/** Options of an earlier version called no music "none". */
+function optionsOf(stored: unknown): PieceOptions {
+  const options = json(stored) as PieceOptions & { mood: string | null };
+  return { ...options, mood: options.mood === ('none' as string) ? null : options.mood };
+}
+
+/** Throws Failed: there is no such source, or it cannot be read. */
 export async function loadSource(id: string): Promise<StoredSource> {
   const [row] = await db().select().from(sources).where(eq(sources.id, id));
-  if (!row) throw new HttpError(404, 'There is no such outline. It may have been put away.');
-  const source = parsed<Source>(row.doc);
+  if (!row) throw new Failed({ code: 'no-outline' });
+  const source = migrateSource(json(row.doc));
   return {
     id: row.id,
     source,
-    choices: parsed(row.choices),
-    options: parsed(row.options),
+    choices: migrateChoices(json(row.choices)),
+    options: optionsOf(row.options),
     pieceId: row.pieceId,
     assets: await entryViews(assetIds(source)),
   };
@@ -119,15 +129,15 @@ async function change(id: string, values: Partial<typeof sources.$inferInsert>):
     .update(sources)
     .set({ ...values, updatedAt: new Date() })
     .where(eq(sources.id, id));
-  if (!done.affectedRows) throw new HttpError(404, 'There is no such outline.');
+  if (!done.affectedRows) throw new Failed({ code: 'no-outline' });
 }
 
 /** Changes what was read, one writer at a time. */
 export async function changeSource(id: string, how: (source: Source) => Source): Promise<Source> {
   return db().transaction(async (tx) => {
     const [row] = await tx.select().from(sources).where(eq(sources.id, id)).for('update');
-    if (!row) throw new HttpError(404, 'There is no such outline.');
-    const source = how(parsed<Source>(row.doc));
+    if (!row) throw new Failed({ code: 'no-outline' });
+    const source = checked(how(migrateSource(json(row.doc))));
     await tx
       .update(sources)
       .set({ doc: source, title: source.title.slice(0, 500), updatedAt: new Date() })
@@ -136,16 +146,49 @@ export async function changeSource(id: string, how: (source: Source) => Source):
   });
 }
 
-export const saveFacts = (id: string, facts: FactSheet): Promise<Source> =>
-  changeSource(id, (s) => ({ ...s, facts, title: facts.name?.value ?? s.title }));
+export async function saveFacts(id: string, facts: FactSheet): Promise<void> {
+  await changeSource(id, (s) => ({ ...s, facts, title: facts.name?.value ?? s.title }));
+}
+
+/** Fetches the pictures of a source that are not here yet, and puts them on the shelf. */
+export async function bringPictures(id: string): Promise<StoredSource> {
+  const { source } = await loadSource(id);
+  const { pictures } = await fetchPictures(source);
+  await changeSource(id, (s) => ({ ...s, pictures }));
+  await shelveFromSource(
+    pictures.flatMap((p) => p.assetId ?? []),
+    source.site,
+  );
+  return loadSource(id);
+}
+
+/** Adds a photo that was uploaded to a set. Throws Failed. */
+export async function bringPhoto(
+  id: string,
+  {
+    photo,
+    assetId,
+    ...file
+  }: { photo: string; assetId: string } & Pick<Photo, 'name' | 'bytes' | 'modifiedMs'>,
+) {
+  const record = await assetRecord(assetId);
+  if (!record) throw new Failed({ code: 'no-photo' });
+  const { photos, title } = await addPhoto(id, photoOf(record, { id: photo, ...file }));
+  return { photos, title, asset: await pictureView(assetId) };
+}
 
 /** Adds a photo to a set; one that is in it already is not added again. */
 export const addPhoto = (id: string, photo: Photo): Promise<Source> =>
   changeSource(id, (s) => {
     if (s.photos.some((p) => p.assetId === photo.assetId)) return s;
-    if (s.photos.length >= PHOTO.most) throw new HttpError(409, `A set holds at most ${PHOTO.most} photos.`);
+    if (s.photos.length >= PHOTO.most) throw new Failed({ code: 'too-many-photos', most: PHOTO.most });
     const photos = [...s.photos, photo];
-    return { ...s, photos, form: `${photos.length} photos`, title: s.title || setTitle(photo) };
+    return {
+      ...s,
+      photos,
+      form: { kind: 'photos', count: photos.length },
+      title: s.title || setTitle(photo),
+    };
   });
 
 /** A name for a photo set that has none yet: the day of its first photo. */
@@ -155,18 +198,23 @@ const setTitle = (photo: Photo): string =>
     : 'Photos';
 
 export const removePhotos = (id: string, ids: readonly string[]): Promise<Source> =>
-  changeSource(id, (s) => ({ ...s, photos: s.photos.filter((p) => !ids.includes(p.id)) }));
+  changeSource(id, (s) => {
+    const photos = s.photos.filter((p) => !ids.includes(p.id));
+    return { ...s, photos, form: { kind: 'photos', count: photos.length } };
+  });
 
-/** Makes the piece that an outline describes, pictures nabbed where the source has none. */
+/** Makes the piece that an outline describes, pictures nabbed where the source has none. Throws Failed. */
 export async function pieceFromSource(id: string): Promise<string> {
   const { source, choices, options } = await loadSource(id);
   const lines = outlineLines(source, choices, voiceSpeed(options.voice));
-  if (!lines.length) throw new HttpError(400, 'The outline has no scenes yet.');
+  if (!lines.length) throw new Failed({ code: 'no-outline-lines' });
   if (lines.length > LIMITS.scenes)
-    throw new HttpError(
-      400,
-      `This makes ${lines.length} scenes; a piece holds at most ${LIMITS.scenes}. Choose a shorter length.`,
-    );
+    throw new Failed({
+      code: 'too-many-scenes',
+      scenes: lines.length,
+      most: LIMITS.scenes,
+      from: 'outline',
+    });
   const draft = draftFromOutline(source, choices, lines, { ...options, sourceId: id }, () => nanoid(10));
   const pieceId = await createPiece(await withPictures(draft, await nabFrom(draft)));
   await change(id, { pieceId });

@@ -3,9 +3,10 @@ import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Joi from 'joi';
+import { Failed } from '../../core/failure.ts';
 import { limit } from '../../core/sound/limit.ts';
 import { integratedLoudness } from '../../core/sound/loudness.ts';
-import { type Speech, type SpeechEngine, SpeechError, VOICES } from '../../core/sound/speech.ts';
+import { type Speech, type SpeechEngine, VOICES } from '../../core/sound/speech.ts';
 import { speechForms, speechRuns } from '../../core/text/speech.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
 import type { TakeWord } from '../../core/timeline/types.ts';
@@ -61,12 +62,9 @@ export const flite: SpeechEngine = {
   voices: VOICES,
   async speak(text, voice, pace) {
     const recipe = RECIPES[voice];
-    if (!recipe)
-      throw new SpeechError(
-        `There is no voice called “${voice}”. There are: ${VOICES.map((v) => v.name).join(', ')}.`,
-      );
+    if (!recipe) throw new Failed({ code: 'no-voice', name: voice, voices: VOICES.map((v) => v.name) });
     const runs = speechRuns(speechForms(text));
-    if (!runs.length) throw new SpeechError('There is nothing in this text that a voice could say.');
+    if (!runs.length) throw new Failed({ code: 'unspeakable' });
     const folder = await mkdtemp(path.join(tmpdir(), 'nabbet-speech-'));
     try {
       const parts: Float32Array[] = [];
@@ -113,12 +111,12 @@ async function speakRun(
     },
   );
   const { value, error } = reply.validate(JSON.parse(stdout.toString('utf8')));
-  if (error) throw new SpeechError(`The voice gave an answer that cannot be read: ${error.message}`);
+  if (error) throw new Failed({ code: 'voice-answer', detail: error.message });
   const said = value as { words: { token: number; start: number; end: number }[] };
   const samples = readWav(await readFile(file)).channels[0] ?? new Float32Array();
   const first = said.words[0];
   const last = said.words[said.words.length - 1];
-  if (!first || !last) throw new SpeechError('There is nothing in this text that a voice could say.');
+  if (!first || !last) throw new Failed({ code: 'unspeakable' });
   const from = Math.max(0, Math.round((first.start - TAKE.headMs / 1000) * 16000));
   const to = Math.min(samples.length, Math.round((last.end + TAKE.footMs / 1000) * 16000));
   const words: TakeWord[] = [];

@@ -2,7 +2,7 @@ import { readFile, stat } from 'node:fs/promises';
 import Joi from 'joi';
 import PQueue from 'p-queue';
 import { SAMPLE_RATE } from '../../core/time.ts';
-import { takeKey } from '../../core/timeline/compile.ts';
+import { takeKey } from '../../core/timeline/keys.ts';
 import type { TakeFact } from '../../core/timeline/types.ts';
 import { dataPath } from '../config.ts';
 import { readWav, writeWav } from '../sound/wav.ts';
@@ -44,7 +44,7 @@ export async function knownTake(key: string): Promise<TakeFact | null> {
   }
 }
 
-/** The take of a text, spoken now if it has not been before. Throws SpeechError when the voice cannot say it. */
+/** The take of a text, spoken now if it has not been before. Throws Failed (see cannotSpeak) when the voice cannot say it. */
 export async function takeOf(text: string, voice: { name: string; pace: number }): Promise<TakeFact> {
   const clean = text.replace(/\s+/g, ' ').trim();
   const key = takeKey(clean, voice);

@@ -2,19 +2,20 @@
 
 import { FileSearchOutlined, LinkOutlined } from '@ant-design/icons';
 import { useMutation } from '@tanstack/react-query';
-import { Alert, Button, Input, Upload } from 'antd';
+import { Alert, Button, Input as Field, Upload } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
-import type { DemoPage } from '../../server/demo-web/pages.ts';
-import { api, upload } from '../shared/api.ts';
+import { createSource, readSourceFile } from '../../api/sources.ts';
+import { call, sendFile } from '../shared/api.ts';
 import { TopBar } from '../shared/top-bar.tsx';
+import './begin.css';
 
 const WORDS = {
   article: {
     title: 'Begin with an article',
     lead: 'Nabbet reads it, leaves the page round it alone, and condenses it to the length you want. You see what was read, what was left out, and where each line comes from.',
     paste: 'Or paste the article here: text, or a piece of the page with its headings.',
-    file: 'Or bring a file: a saved page, Word, PDF, Markdown or text',
+    file: 'Or bring a file: a saved page, a document or a book',
     example: 'https://paper.example/story',
   },
   product: {
@@ -26,18 +27,29 @@ const WORDS = {
   },
 } as const;
 
-type Wish =
+type Input =
   | { from: 'address'; address: string }
   | { from: 'text'; text: string; html: string | null }
   | { from: 'file'; file: File };
+
+/** A made-up page that can be tried. */
+export interface DemoLink {
+  path: string;
+  title: string;
+  about: string;
+  address: string;
+}
 
 /** Bring an article or a product page: an address, pasted text or a file. */
 export function BeginPage({
   way,
   demo,
+  accept,
 }: {
   way: 'article' | 'product';
-  demo: (DemoPage & { address: string })[];
+  demo: DemoLink[];
+  /** Endings of the files that can be brought. */
+  accept: string;
 }) {
   const router = useRouter();
   const words = WORDS[way];
@@ -47,13 +59,10 @@ export function BeginPage({
   const html = useRef<string | null>(null);
   useEffect(() => setText(localStorage.getItem(kept) ?? ''), [kept]);
   const read = useMutation({
-    mutationFn: (wish: Wish) =>
-      wish.from === 'file'
-        ? upload<{ id: string }>(
-            `/api/sources/file?as=${way}&name=${encodeURIComponent(wish.file.name)}`,
-            wish.file,
-          )
-        : api<{ id: string }>('/api/sources', { body: { ...wish, as: way } }),
+    mutationFn: (input: Input) =>
+      input.from === 'file'
+        ? sendFile(readSourceFile, { query: { as: way, name: input.file.name } }, input.file)
+        : call(createSource, { body: { ...input, as: way } }),
     onSuccess: ({ id }) => {
       localStorage.removeItem(kept);
       router.push(`/outline/${id}`);
@@ -80,7 +89,7 @@ export function BeginPage({
           >
             <label htmlFor="address">Address</label>
             <div>
-              <Input
+              <Field
                 id="address"
                 size="large"
                 prefix={<LinkOutlined aria-hidden />}
@@ -111,7 +120,7 @@ export function BeginPage({
           )}
           <div className="bring__paste">
             <label htmlFor="paste">{words.paste}</label>
-            <Input.TextArea
+            <Field.TextArea
               id="paste"
               value={text}
               rows={7}
@@ -129,7 +138,7 @@ export function BeginPage({
             </Button>
           </div>
           <Upload.Dragger
-            accept={way === 'product' ? '.html,.htm' : '.html,.htm,.docx,.pdf,.md,.markdown,.txt'}
+            accept={accept}
             showUploadList={false}
             disabled={busy}
             customRequest={({ file }) => read.mutate({ from: 'file', file: file as File })}

@@ -3,15 +3,17 @@
 import { useMutation } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef } from 'react';
-import { api } from '../shared/api.ts';
+import { createSource } from '../../api/sources.ts';
+import { call } from '../shared/api.ts';
 import { CannotOpen, Opening } from '../shared/opening.tsx';
+import './begin.css';
 
 /** A new photo set; it is kept from the first moment, so that nothing is lost on the way. */
 export function BeginPhotos() {
   const router = useRouter();
   const begun = useRef(false);
   const begin = useMutation({
-    mutationFn: () => api<{ id: string }>('/api/sources', { body: { from: 'photos', title: '' } }),
+    mutationFn: () => call(createSource, { body: { from: 'photos', title: '' } }),
     onSuccess: ({ id }) => router.replace(`/outline/${id}`),
   });
   const { mutate } = begin;

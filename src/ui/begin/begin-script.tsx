@@ -5,17 +5,21 @@ import { useMutation } from '@tanstack/react-query';
 import { App, Button, Input, Segmented, Tag, Upload } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
-import { LIMITS } from '../../core/piece/schema.ts';
+import { createPiece, type PieceOptions } from '../../api/pieces.ts';
+import { warmShelf } from '../../api/shelf.ts';
+import { readScriptFile } from '../../api/sources.ts';
+import { SCENE_MS } from '../../core/outline/length.ts';
+import { LIMITS } from '../../core/piece/limits.ts';
 import { DEFAULT_VOICE, voiceSpeed } from '../../core/sound/speech.ts';
 import { estimateSpeech } from '../../core/text/reading.ts';
 import { cutScript, type ScriptLine, type Split } from '../../core/text/script.ts';
 import { clock } from '../../core/time.ts';
-import { PACING } from '../../core/timeline/compile.ts';
-import type { PieceOptions } from '../../server/sources/sources.ts';
-import { api, upload } from '../shared/api.ts';
+import { PACING } from '../../core/timeline/pacing.ts';
+import { call, sendFile } from '../shared/api.ts';
 import { TopBar } from '../shared/top-bar.tsx';
 import { PieceOptionsBar } from './piece-options.tsx';
 import { SAMPLE_SCRIPT } from './sample-script.ts';
+import './begin.css';
 
 const KEPT = 'nabbet-begin-script';
 
@@ -23,7 +27,7 @@ const KEPT = 'nabbet-begin-script';
 const WARM_AFTER_MS = 500;
 
 /** Paste a script, see the cut, choose format and voice, get the first draft. */
-export function BeginScript() {
+export function BeginScript({ accept }: { accept: string }) {
   const router = useRouter();
   const { message } = App.useApp();
   const [script, setScript] = useState('');
@@ -41,7 +45,7 @@ export function BeginScript() {
     const abort = new AbortController();
     const timer = setTimeout(() => {
       // Only a head start: if it fails, the draft takes a second longer.
-      api('/api/shelf/warm', { body: { lines }, signal: abort.signal }).catch(() => undefined);
+      call(warmShelf, { body: { lines } }, { signal: abort.signal }).catch(() => undefined);
     }, WARM_AFTER_MS);
     return () => {
       clearTimeout(timer);
@@ -49,7 +53,7 @@ export function BeginScript() {
     };
   }, [lines]);
   const draft = useMutation({
-    mutationFn: () => api<{ id: string }>('/api/pieces', { body: { script, split, ...options } }),
+    mutationFn: () => call(createPiece, { body: { script, split, ...options } }),
     onSuccess: ({ id }) => {
       localStorage.removeItem(KEPT);
       router.push(`/piece/${id}`);
@@ -64,10 +68,7 @@ export function BeginScript() {
   const readScript = async (file: File) => {
     setReading(true);
     try {
-      const { text } = await upload<{ text: string }>(
-        `/api/scripts?name=${encodeURIComponent(file.name)}`,
-        file,
-      );
+      const { text } = await sendFile(readScriptFile, { query: { name: file.name } }, file);
       change(text);
     } catch (e) {
       message.error((e as Error).message, 8);
@@ -85,7 +86,7 @@ export function BeginScript() {
             <h1 id="words-title">Your words</h1>
             <span className="begin__head-tools">
               <Upload
-                accept=".txt,.md,.markdown,.docx,.pdf,.html,.htm"
+                accept={accept}
                 showUploadList={false}
                 customRequest={({ file }) => void readScript(file as File)}
               >
@@ -160,7 +161,7 @@ function CutPreview({ lines }: { lines: ScriptLine[] }) {
         <li key={`${i}-${l.shown}`} className={l.layout === 'title' ? 'cut__title' : ''}>
           <span>{l.shown}</span>
           {l.layout === 'title' && <Tag>title</Tag>}
-          {l.wish && <Tag className="wish-tag">picture: {l.wish}</Tag>}
+          {l.brief && <Tag className="brief-tag">picture: {l.brief}</Tag>}
         </li>
       ))}
     </ol>
@@ -168,8 +169,5 @@ function CutPreview({ lines }: { lines: ScriptLine[] }) {
 }
 
 function estimate(lines: ScriptLine[], speed: number): number {
-  return lines.reduce<number>(
-    (ms, l) => ms + estimateSpeech(l.shown, speed) + PACING.leadMs + PACING.tailMs,
-    PACING.endHoldMs,
-  );
+  return lines.reduce<number>((ms, l) => ms + estimateSpeech(l.shown, speed) + SCENE_MS, PACING.endHoldMs);
 }

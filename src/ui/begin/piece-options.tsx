@@ -2,11 +2,16 @@
 
 import { LoadingOutlined, PauseCircleOutlined, SoundOutlined } from '@ant-design/icons';
 import { App, Button, Segmented, Select } from 'antd';
-import { MOOD_RULES } from '../../core/music/moods.ts';
-import type { Format, Mood } from '../../core/piece/types.ts';
+import type { PieceOptions } from '../../api/pieces.ts';
+import type { Format } from '../../core/look/formats.ts';
+import { MOODS, type Mood } from '../../core/music/moods.ts';
 import { VOICES } from '../../core/sound/speech.ts';
-import type { PieceOptions } from '../../server/sources/sources.ts';
+import { FORMAT_OPTIONS } from '../shared/formats.ts';
 import { useAudition } from '../shared/use-audition.ts';
+import './begin.css';
+
+/** Stands for no music among the moods. */
+const NONE = 'none';
 
 /** Format, voice and music of the piece to be, and the button that makes it. */
 export function PieceOptionsBar({
@@ -38,11 +43,7 @@ export function PieceOptionsBar({
           aria-label="Format"
           value={options.format}
           onChange={(v) => onChange({ ...options, format: v as Format })}
-          options={[
-            { value: '9:16', label: 'Tall 9:16' },
-            { value: '1:1', label: 'Square 1:1' },
-            { value: '16:9', label: 'Wide 16:9' },
-          ]}
+          options={FORMAT_OPTIONS}
         />
       </div>
       {!silent && (
@@ -80,15 +81,15 @@ export function PieceOptionsBar({
         <span>Music</span>
         <Select
           aria-label="Music"
-          value={options.mood}
-          onChange={(mood: Mood) => onChange({ ...options, mood })}
+          value={options.mood ?? NONE}
+          onChange={(mood: Mood | typeof NONE) => onChange({ ...options, mood: mood === NONE ? null : mood })}
           style={{ width: 230 }}
           options={[
-            ...Object.entries(MOOD_RULES).map(([value, r]) => ({
+            ...Object.entries(MOODS).map(([value, r]) => ({
               value,
               label: `${r.label}: ${r.describe.split(',')[0]}`,
             })),
-            { value: 'none', label: 'No music' },
+            { value: NONE, label: 'No music' },
           ]}
         />
       </div>

@@ -15,12 +15,14 @@ import { App, Button, Dropdown, Empty, Input, Result, Skeleton } from 'antd';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { Format } from '../../core/piece/types.ts';
-import type { PieceSummary } from '../../server/pieces/pieces.ts';
-import type { SourceSummary } from '../../server/sources/sources.ts';
-import { api } from '../shared/api.ts';
+import type { PieceSummary } from '../../api/pieces.ts';
+import { archivePiece, copyPiece, listPieces } from '../../api/pieces.ts';
+import { listSources, putAwaySource } from '../../api/sources.ts';
+import type { Format } from '../../core/look/formats.ts';
+import { call } from '../shared/api.ts';
 import { aspect, thumbFor } from '../shared/media.ts';
 import { TopBar } from '../shared/top-bar.tsx';
+import './desk.css';
 
 const WAYS = [
   {
@@ -60,9 +62,9 @@ const KINDS: Record<string, string> = {
 function OpenOutlines() {
   const client = useQueryClient();
   const { message } = App.useApp();
-  const open = useQuery({ queryKey: ['sources'], queryFn: () => api<SourceSummary[]>('/api/sources') });
+  const open = useQuery({ queryKey: ['sources'], queryFn: () => call(listSources, {}) });
   const away = useMutation({
-    mutationFn: (id: string) => api(`/api/sources/${id}`, { method: 'DELETE' }),
+    mutationFn: (id: string) => call(putAwaySource, { params: { id } }),
     onSuccess: () => client.invalidateQueries({ queryKey: ['sources'] }),
     onError: (e) => message.error(e.message),
   });
@@ -92,7 +94,7 @@ function OpenOutlines() {
 
 /** All pieces, and the ways to begin. */
 export function Desk() {
-  const pieces = useQuery({ queryKey: ['pieces'], queryFn: () => api<PieceSummary[]>('/api/pieces') });
+  const pieces = useQuery({ queryKey: ['pieces'], queryFn: () => call(listPieces, {}) });
   const [find, setFind] = useState('');
   const shown = pieces.data?.filter((p) => p.title.toLowerCase().includes(find.trim().toLowerCase()));
   return (
@@ -177,8 +179,7 @@ function PieceCard({ piece }: { piece: PieceSummary }) {
   const thumb = piece.cover && thumbFor(piece.cover, format);
   const refresh = () => client.invalidateQueries({ queryKey: ['pieces'] });
   const archive = useMutation({
-    mutationFn: (archived: boolean) =>
-      api(`/api/pieces/${piece.id}`, { method: 'PATCH', body: { archived } }),
+    mutationFn: (archived: boolean) => call(archivePiece, { params: { id: piece.id }, body: { archived } }),
     onSuccess: async (_, archived) => {
       await refresh();
       if (archived)
@@ -197,7 +198,7 @@ function PieceCard({ piece }: { piece: PieceSummary }) {
     onError: (e) => message.error(e.message),
   });
   const copy = useMutation({
-    mutationFn: () => api<{ id: string }>(`/api/pieces/${piece.id}/copy`, { method: 'POST' }),
+    mutationFn: () => call(copyPiece, { params: { id: piece.id } }),
     onSuccess: refresh,
     onError: (e) => message.error(e.message),
   });

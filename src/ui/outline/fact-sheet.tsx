@@ -2,8 +2,9 @@
 
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Alert, Button, Input, InputNumber, Tag } from 'antd';
+import type { ShelfEntryView } from '../../api/shelf.ts';
 import type { Fact, FactOrigin, FactSheet, Price } from '../../core/source/types.ts';
-import type { ShelfEntryView } from '../../server/shelf/view.ts';
+import { formWords, noteWords } from '../../wording/sources.ts';
 import { SourcePictures } from './source-pictures.tsx';
 import type { Outline } from './use-outline.ts';
 
@@ -53,9 +54,9 @@ export function FactSheetForm({
   return (
     <div className="facts">
       <h1>{source.title || 'The product'}</h1>
-      <p className="source__facts">{[source.site, source.form].filter(Boolean).join(' · ')}</p>
+      <p className="source__facts">{[source.site, formWords(source.form)].filter(Boolean).join(' · ')}</p>
       {source.notes.map((n) => (
-        <Alert key={n} type="info" title={n} className="source__note" />
+        <Alert key={noteWords(n)} type="info" title={noteWords(n)} className="source__note" />
       ))}
       {text('name', 'Name', 'What it is called')}
       {text('maker', 'Maker', 'Who makes it')}

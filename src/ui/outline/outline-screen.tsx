@@ -11,10 +11,10 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { App, Button, Tooltip } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { ShelfEntryView } from '../../server/shelf/view.ts';
-import type { StoredSource } from '../../server/sources/sources.ts';
+import type { ShelfEntryView } from '../../api/shelf.ts';
+import { fetchSourcePictures, getSource, makePiece, type StoredSource } from '../../api/sources.ts';
 import { PieceOptionsBar } from '../begin/piece-options.tsx';
-import { api } from '../shared/api.ts';
+import { call } from '../shared/api.ts';
 import { CannotOpen, Opening } from '../shared/opening.tsx';
 import { TopBar } from '../shared/top-bar.tsx';
 import { FactSheetForm } from './fact-sheet.tsx';
@@ -22,12 +22,13 @@ import { PhotoSet } from './photo-set.tsx';
 import { SceneLines } from './scene-lines.tsx';
 import { SourceText } from './source-text.tsx';
 import { type Outline, useOutline } from './use-outline.ts';
+import './outline.css';
 
 /** What was read, on one side; the scenes it will become, on the other. */
 export function OutlineScreen({ id }: { id: string }) {
   const stored = useQuery({
     queryKey: ['source', id],
-    queryFn: () => api<StoredSource>(`/api/sources/${id}`),
+    queryFn: () => call(getSource, { params: { id } }),
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
   });
@@ -57,7 +58,7 @@ export function OpenOutline({ stored }: { stored: StoredSource }) {
     if (asked.current || !source.pictures.some((p) => p.address && !p.assetId && !p.problem)) return;
     asked.current = true;
     setFetching(true);
-    api<StoredSource>(`/api/sources/${stored.id}/pictures`, { method: 'POST' })
+    call(fetchSourcePictures, { params: { id: stored.id } })
       .then((now) => {
         setSource(now.source);
         setAssets(now.assets);
@@ -71,7 +72,7 @@ export function OpenOutline({ stored }: { stored: StoredSource }) {
   const make = useMutation({
     mutationFn: async () => {
       await outline.flush();
-      return api<{ id: string }>(`/api/sources/${stored.id}/piece`, { method: 'POST' });
+      return call(makePiece, { params: { id: stored.id } });
     },
     onSuccess: ({ id }) => router.push(`/piece/${id}`),
     onError: (e) => message.error(e.message, 6),

@@ -3,10 +3,11 @@
 import { DeleteOutlined, SortAscendingOutlined } from '@ant-design/icons';
 import { useMutation } from '@tanstack/react-query';
 import { App, Button, Input, InputNumber, Popconfirm, Segmented } from 'antd';
+import { removePhotos } from '../../api/sources.ts';
 import { PHOTO, photoMs } from '../../core/outline/photos.ts';
 import type { PhotoChoices } from '../../core/outline/types.ts';
 import { clock } from '../../core/time.ts';
-import { api } from '../shared/api.ts';
+import { call } from '../shared/api.ts';
 import type { Outline } from './use-outline.ts';
 
 /** The number that is asked for, by how the length is given. */
@@ -25,8 +26,7 @@ export function PhotoChoicesForm({ outline, staying }: { outline: Outline; stayi
   const field = LENGTH_FIELDS[photos.length];
   const gone = outline.source.photos.map((p) => p.id).filter((id) => photos.leave.includes(id));
   const remove = useMutation({
-    mutationFn: (ids: string[]) =>
-      api(`/api/sources/${outline.id}/photos`, { method: 'DELETE', body: { ids } }),
+    mutationFn: (ids: string[]) => call(removePhotos, { params: { id: outline.id }, body: { ids } }),
     onSuccess: (_, ids) =>
       outline.setSource((before) => ({
         ...before,

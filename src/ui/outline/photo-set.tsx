@@ -13,10 +13,10 @@ import {
 import { rectSortingStrategy, SortableContext, sortableKeyboardCoordinates } from '@dnd-kit/sortable';
 import { Alert, App, Button, Upload } from 'antd';
 import { useCallback, useMemo, useRef } from 'react';
-import { inOrder, PHOTO, type PhotoRemark, photoRemarks, photosToTake } from '../../core/outline/photos.ts';
-import type { Photo } from '../../core/source/types.ts';
-import type { ShelfEntryView } from '../../server/shelf/view.ts';
-import { api } from '../shared/api.ts';
+import type { ShelfEntryView } from '../../api/shelf.ts';
+import { addPhoto } from '../../api/sources.ts';
+import { inOrder, PHOTO, type PhotoRemark, photoRemarks, photosToImport } from '../../core/outline/photos.ts';
+import { call } from '../shared/api.ts';
 import { dragWords } from '../shared/drag.ts';
 import { useGathered } from '../shared/gathered.ts';
 import { SendingList } from '../shared/sending-list.tsx';
@@ -24,6 +24,7 @@ import { useUploads } from '../shared/use-uploads.ts';
 import { PhotoChoicesForm } from './photo-choices.tsx';
 import { PhotoTile } from './photo-tile.tsx';
 import type { Outline } from './use-outline.ts';
+import './photo-set.css';
 
 const POINTER = { activationConstraint: { distance: 6 } };
 const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
@@ -46,19 +47,17 @@ export function PhotoSet({
   const latest = useRef(outline);
   latest.current = outline;
   const uploads = useUploads(async (one, assetId) => {
-    const now = await api<{ photos: Photo[]; title: string; asset: ShelfEntryView }>(
-      `/api/sources/${latest.current.id}/photos`,
-      {
-        body: {
-          photo: one.id,
-          assetId,
-          name: one.file.name,
-          bytes: one.file.size,
-          modifiedMs: one.file.lastModified,
-        },
+    const now = await call(addPhoto, {
+      params: { id: latest.current.id },
+      body: {
+        photo: one.id,
+        assetId,
+        name: one.file.name,
+        bytes: one.file.size,
+        modifiedMs: one.file.lastModified,
       },
-    );
-    addAsset(now.asset);
+    });
+    if (now.asset) addAsset(now.asset);
     // Three photos are on their way at once, and their answers may overtake each other: only this one is taken from it.
     const added = now.photos.find((p) => p.assetId === assetId);
     latest.current.setSource((before) =>
@@ -71,7 +70,7 @@ export function PhotoSet({
   onTheWay.current = uploads.sending;
   const bring = useCallback(
     (files: File[]) => {
-      const { take, double, over, other } = photosToTake(
+      const { fresh, double, over, other } = photosToImport(
         files,
         latest.current.source.photos,
         onTheWay.current.map((s) => s.file),
@@ -84,10 +83,10 @@ export function PhotoSet({
       if (double > 0) message.info(`${double} of these ${double === 1 ? 'is' : 'are'} in the set already.`);
       if (other.length > 0)
         message.info(
-          `${other.slice(0, 3).join(', ')}${other.length > 3 ? ` and ${other.length - 3} more` : ''}: no photos, not taken.`,
+          `${other.slice(0, 3).join(', ')}${other.length > 3 ? ` and ${other.length - 3} more` : ''}: no photos, left out.`,
           6,
         );
-      uploads.add(take);
+      uploads.add(fresh);
     },
     [uploads.add, message],
   );
@@ -105,7 +104,7 @@ export function PhotoSet({
     const next = ids.toSpliced(from, 1);
     set({ order: next.toSpliced(to, 0, String(active.id)) });
   };
-  const take = useGathered(bring);
+  const gather = useGathered(bring);
   return (
     <>
       <section className="outline__source photos" aria-labelledby="photos-title">
@@ -118,11 +117,11 @@ export function PhotoSet({
               accept="image/*,.heic,.heif"
               multiple
               showUploadList={false}
-              customRequest={({ file }) => take(file as File)}
+              customRequest={({ file }) => gather(file as File)}
             >
               <Button icon={<PictureOutlined aria-hidden />}>Choose photos</Button>
             </Upload>
-            <Upload directory showUploadList={false} customRequest={({ file }) => take(file as File)}>
+            <Upload directory showUploadList={false} customRequest={({ file }) => gather(file as File)}>
               <Button icon={<FolderOpenOutlined aria-hidden />}>Choose a folder</Button>
             </Upload>
           </span>
@@ -132,7 +131,7 @@ export function PhotoSet({
           multiple
           openFileDialogOnClick={false}
           showUploadList={false}
-          customRequest={({ file }) => take(file as File)}
+          customRequest={({ file }) => gather(file as File)}
           className="photos__drop"
         >
           {ordered.length === 0 && uploads.sending.length === 0 ? (

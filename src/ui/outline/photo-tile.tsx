@@ -3,9 +3,10 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { Tooltip } from 'antd';
+import type { ShelfEntryView } from '../../api/shelf.ts';
 import type { PhotoRemark } from '../../core/outline/photos.ts';
 import type { Photo } from '../../core/source/types.ts';
-import type { ShelfEntryView } from '../../server/shelf/view.ts';
+import { remarkWords } from '../../wording/sources.ts';
 import { thumbFor } from '../shared/media.ts';
 
 /** A photo of the set: dragged to its place, taken in or left out, with what is doubtful about it. */
@@ -66,7 +67,7 @@ export function PhotoTile({
         </button>
       </Tooltip>
       {remark && (
-        <Tooltip title={remark.text}>
+        <Tooltip title={remarkWords(remark)}>
           <span className="photo-tile__remark">{remark.kind === 'blurred' ? 'blurred' : 'double'}</span>
         </Tooltip>
       )}

@@ -3,17 +3,18 @@
 import { CloseOutlined, EyeOutlined, RollbackOutlined, SoundOutlined } from '@ant-design/icons';
 import { Button, Dropdown, Input, InputNumber, Segmented, Select, Switch, Tooltip } from 'antd';
 import { useState } from 'react';
+import type { ShelfEntryView } from '../../api/shelf.ts';
+import type { Layout } from '../../core/look/layouts.ts';
+import { LAYOUT_NAMES, layoutRule } from '../../core/look/layouts.ts';
 import { ANGLE_LABELS, ANGLES, type Angle } from '../../core/outline/angles.ts';
+import { LINE } from '../../core/outline/condense/shorten.ts';
 import { lineMs } from '../../core/outline/length.ts';
 import { TARGETS } from '../../core/outline/outline.ts';
 import type { OutlineLine } from '../../core/outline/types.ts';
-import type { Layout } from '../../core/piece/types.ts';
 import { voiceSpeed } from '../../core/sound/speech.ts';
 import { blanks } from '../../core/text/blanks.ts';
-import { LINE } from '../../core/text/shorten.ts';
 import { clock } from '../../core/time.ts';
-import type { ShelfEntryView } from '../../server/shelf/view.ts';
-import { LAYOUT_LABELS } from '../piece/row.tsx';
+import { lineReasonWords } from '../../wording/sources.ts';
 import { IconButton } from '../shared/icon-button.tsx';
 import { thumbFor } from '../shared/media.ts';
 import type { Outline } from './use-outline.ts';
@@ -210,9 +211,9 @@ function SceneLine({
             value={line.layout}
             popupMatchSelectWidth={false}
             onChange={(layout: Layout) => outline.editLine(line.ref, { layout })}
-            options={Object.entries(LAYOUT_LABELS).map(([value, label]) => ({ value, label }))}
+            options={LAYOUT_NAMES.map((value) => ({ value, label: layoutRule(value).label }))}
           />
-          <Tooltip title={line.reasons.length ? `Chosen because: ${line.reasons.join(', ')}` : ''}>
+          <Tooltip title={line.reasons.length ? `Chosen because: ${lineReasonWords(line.reasons)}` : ''}>
             <span>
               {(lineMs(line, voiceSpeed(outline.options.voice)) / 1000).toFixed(1)} s
               {line.fixed ? ' · yours' : ''}

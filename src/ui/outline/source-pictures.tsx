@@ -1,7 +1,8 @@
 'use client';
 
+import type { ShelfEntryView } from '../../api/shelf.ts';
 import type { SourcePicture } from '../../core/source/types.ts';
-import type { ShelfEntryView } from '../../server/shelf/view.ts';
+import { failureWords } from '../../wording/failures.ts';
 import { thumbFor } from '../shared/media.ts';
 import type { Outline } from './use-outline.ts';
 
@@ -63,7 +64,7 @@ function SourcePictureCard({
   if (p.problem)
     return (
       <p className="source__facts">
-        Picture “{name}” could not be taken: {p.problem}
+        Picture “{name}” could not be fetched: {failureWords(p.problem)}
       </p>
     );
   return (

@@ -2,9 +2,12 @@
 
 import { Alert, Collapse, Tooltip } from 'antd';
 import { useEffect, useMemo, useRef } from 'react';
+import type { ShelfEntryView } from '../../api/shelf.ts';
+import { chosenChapters } from '../../core/outline/chapters.ts';
 import { wordCount } from '../../core/source/script.ts';
 import type { Passage } from '../../core/source/types.ts';
-import type { ShelfEntryView } from '../../server/shelf/view.ts';
+import { formWords, LEFT_OUT_WORDS, lineReasonWords, noteWords } from '../../wording/sources.ts';
+import { ChapterChoice } from './chapter-choice.tsx';
 import { SourcePictures } from './source-pictures.tsx';
 import type { Outline } from './use-outline.ts';
 
@@ -31,20 +34,26 @@ export function SourceText({
         ?.querySelector(`[data-ref="${CSS.escape(pointed)}"]`)
         ?.scrollIntoView({ block: 'nearest', behavior: 'smooth' });
   }, [pointed]);
+  const told = useMemo(() => chosenChapters(source, choices).passages, [source, choices]);
   const after = (id: string | null) => source.pictures.filter((p) => p.after === id);
-  const facts = [source.author, source.date, source.site, source.form, `${wordCount(source)} words`].filter(
-    Boolean,
-  );
+  const facts = [
+    source.author,
+    source.date,
+    source.site,
+    formWords(source.form),
+    `${wordCount(source)} words`,
+  ].filter(Boolean);
   return (
     <div className="source" ref={root}>
       <h1>{source.title || 'Untitled'}</h1>
       <p className="source__facts">{facts.join(' · ')}</p>
       {source.notes.map((n) => (
-        <Alert key={n} type="info" title={n} className="source__note" />
+        <Alert key={noteWords(n)} type="info" title={noteWords(n)} className="source__note" />
       ))}
       {fetching && <p className="source__facts">The pictures are being fetched …</p>}
       <SourcePictures list={after(null)} outline={outline} byId={byId} used={usedPictures} />
-      {source.passages.map((p) => (
+      <ChapterChoice outline={outline} />
+      {told.map((p) => (
         <div key={p.id}>
           <PassageText passage={p} used={used} dropped={choices.drop} pointed={pointed} outline={outline} />
           <SourcePictures list={after(p.id)} outline={outline} byId={byId} used={usedPictures} />
@@ -62,7 +71,7 @@ export function SourceText({
                 <dl className="source__left">
                   {source.left.map((l, i) => (
                     <div key={`${i}-${l.text.slice(0, 20)}`}>
-                      <dt>{l.why}</dt>
+                      <dt>{LEFT_OUT_WORDS[l.why]}</dt>
                       <dd>{l.text}</dd>
                     </div>
                   ))}
@@ -99,7 +108,7 @@ function PassageText({
         const gone = dropped.includes(s.id);
         const note = outline.source.sentences[s.id];
         const toggle = () => (on ? outline.throwOut(s.id) : outline.pullIn(s.id));
-        const why = note?.reasons.length ? `. Why: ${note.reasons.join(', ')}` : '';
+        const why = note?.reasons.length ? `. Why: ${lineReasonWords(note.reasons)}` : '';
         return (
           <Tooltip
             key={s.id}

@@ -1,13 +1,14 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { PieceOptions } from '../../api/pieces.ts';
+import { type StoredSource, saveChoices, saveFacts } from '../../api/sources.ts';
 import { outlineMs } from '../../core/outline/length.ts';
 import { outlineLines } from '../../core/outline/outline.ts';
 import type { LineEdit, OutlineChoices, OutlineLine } from '../../core/outline/types.ts';
 import { voiceSpeed } from '../../core/sound/speech.ts';
 import type { FactSheet, Source } from '../../core/source/types.ts';
-import type { PieceOptions, StoredSource } from '../../server/sources/sources.ts';
-import { api } from '../shared/api.ts';
+import { call } from '../shared/api.ts';
 
 const SAVE_AFTER_MS = 350;
 const RETRY_MS = 3000;
@@ -68,16 +69,15 @@ export function useOutline(stored: StoredSource): Outline {
     const keepalive = document.visibilityState === 'hidden';
     try {
       if (now.state.facts && now.state.facts !== before.state.facts)
-        await api(`/api/sources/${stored.id}/facts`, {
-          method: 'PUT',
-          body: { facts: now.state.facts },
-          keepalive,
-        });
-      await api(`/api/sources/${stored.id}/choices`, {
-        method: 'PUT',
-        body: { choices: now.state.choices, options: now.options },
-        keepalive,
-      });
+        await call(saveFacts, { params: { id: stored.id }, body: { facts: now.state.facts } }, { keepalive });
+      await call(
+        saveChoices,
+        {
+          params: { id: stored.id },
+          body: { choices: now.state.choices, options: now.options },
+        },
+        { keepalive },
+      );
       sent.current = now;
       setSaved(
         latest.current.state === now.state && latest.current.options === now.options ? 'saved' : 'saving',

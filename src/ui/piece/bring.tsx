@@ -3,10 +3,10 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef } from 'react';
-import { choosePicture, type Wanted } from '../../core/piece/pictures.ts';
+import { getPicture, type ShelfEntryView } from '../../api/shelf.ts';
+import { choosePicture, type Wanted } from '../../core/piece/placements.ts';
 import { AUTO_FRAMING } from '../../core/piece/types.ts';
-import type { ShelfEntryView } from '../../server/shelf/view.ts';
-import { api } from '../shared/api.ts';
+import { call } from '../shared/api.ts';
 import { addAssets, useShelf } from '../shared/use-shelf.ts';
 import { type Sending, useUploads } from '../shared/use-uploads.ts';
 import { usePiece } from './context.ts';
@@ -44,7 +44,7 @@ export function BringProvider({ children }: { children: ReactNode }) {
   const wanted = useRef(new Map<File, string>());
   const arrived = useCallback(
     async (one: Sending, assetId: string) => {
-      const entry = await api<ShelfEntryView>(`/api/shelf/pictures/${assetId}`);
+      const entry = await call(getPicture, { params: { id: assetId } });
       addAssets(client, [entry]);
       void client.invalidateQueries({ queryKey: ['search'] });
       const scene = store.state.piece.scenes.find((s) => s.id === wanted.current.get(one.file));
@@ -80,7 +80,7 @@ function useClipsBecomePlayable(): void {
     if (!key) return;
     const timer = setInterval(() => {
       for (const id of key.split(','))
-        void api<ShelfEntryView>(`/api/shelf/pictures/${id}`).then(
+        void call(getPicture, { params: { id } }).then(
           (e) => addAssets(client, [e]),
           () => undefined,
         );

@@ -1,16 +1,21 @@
 'use client';
 
 import { nanoid } from 'nanoid';
-import { createContext, useContext } from 'react';
+import { createContext, useContext, useSyncExternalStore } from 'react';
 import { useStore } from 'zustand';
 import type { Edit } from '../../core/piece/edit.ts';
+import type { Piece } from '../../core/piece/types.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
-import type { Player } from './player.ts';
-import type { PieceState, PieceStore } from './store.ts';
+import type { PieceState, PieceStore } from './document/store.ts';
+import type { Material, MaterialState } from './material/material.ts';
+import type { Player } from './monitor/player.ts';
+import type { View, ViewState } from './view/view.ts';
 
 /** What the parts of the piece screen share and what does not change while the piece does. */
 export interface PieceContextValue {
   store: PieceStore;
+  view: View;
+  material: Material;
   player: Player;
   /** Applies an edit and says when it cannot be. */
   apply(edit: Edit | null | undefined): void;
@@ -35,6 +40,30 @@ export function useTimelineNow(): Timeline {
 
 export function usePieceState<T>(select: (s: PieceState) => T): T {
   return useStore(usePiece().store.store, select);
+}
+
+export function useViewState<T>(select: (s: ViewState) => T): T {
+  return useStore(usePiece().view.store, select);
+}
+
+export function useMaterialState<T>(select: (s: MaterialState) => T): T {
+  return useStore(usePiece().material.store, select);
+}
+
+/** What follows from the piece and from what is selected in it; give a value that is equal when nothing changed. */
+export function useSelection<T>(select: (piece: Piece, selected: readonly string[]) => T): T {
+  const { store, view } = usePiece();
+  const now = () => select(store.state.piece, view.state.selected);
+  return useSyncExternalStore(
+    (listener) => {
+      const offs = [store.store.subscribe(listener), view.store.subscribe(listener)];
+      return () => {
+        for (const off of offs) off();
+      };
+    },
+    now,
+    now,
+  );
 }
 
 /** Ids for new scenes. */

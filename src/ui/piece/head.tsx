@@ -9,32 +9,26 @@ import {
   WarningOutlined,
 } from '@ant-design/icons';
 import { Button, Input, Segmented, Select, Tooltip } from 'antd';
-import type { Format } from '../../core/piece/types.ts';
-import { blanks } from '../../core/text/blanks.ts';
+import type { Format } from '../../core/look/formats.ts';
+import { pieceEdit } from '../../core/piece/edit.ts';
 import { clock, framesToMs } from '../../core/time.ts';
+import { editWords } from '../../wording/edits.ts';
+import { FORMAT_OPTIONS } from '../shared/formats.ts';
 import { Wordmark } from '../shared/top-bar.tsx';
-import { usePiece, usePieceState, useTimelineNow } from './context.ts';
-import type { Pass } from './store.ts';
+import { usePiece, usePieceState, useTimelineNow, useViewState } from './context.ts';
+import type { Pass } from './passes/types.ts';
+import { PASS_NAMES, passOf } from './passes.ts';
+import './head.css';
 
 /** Title, format, length, passes with what each still wants, history and Render. */
 export function Head() {
-  const { apply, store } = usePiece();
+  const { apply, store, view } = usePiece();
   const title = usePieceState((s) => s.piece.title);
   const format = usePieceState((s) => s.piece.format);
-  const pass = usePieceState((s) => s.pass);
+  const pass = useViewState((s) => s.pass);
   const undo = usePieceState((s) => s.undo.at(-1));
   const redo = usePieceState((s) => s.redo.at(-1));
-  const bare = usePieceState((s) => s.piece.scenes.filter((x) => !x.picture && x.layout !== 'title').length);
-  const open = usePieceState((s) => s.piece.scenes.reduce((n, x) => n + blanks(x.shown).length, 0));
-  const delivering = usePieceState((s) => s.delivering);
-  const material = usePieceState((s) => s.material);
-  const { ready, wanted } = material.voices;
-  const label = (name: string, note: string) => (
-    <span className="pass-label">
-      {name}
-      {note && <small className="pass-note">{note}</small>}
-    </span>
-  );
+  const delivering = useViewState((s) => s.delivering);
   return (
     <header className="head">
       <Wordmark />
@@ -45,59 +39,36 @@ export function Head() {
         value={title}
         maxLength={200}
         placeholder="Untitled"
-        onChange={(e) =>
-          apply({ label: 'Change title', ops: [{ op: 'piece', patch: { title: e.target.value } }] })
-        }
+        onChange={(e) => apply(pieceEdit('title', { title: e.target.value }, 'title'))}
       />
       <Saved />
       <nav aria-label="Passes" className="head__passes">
         <Segmented
           aria-label="Pass"
           value={pass}
-          onChange={(v) => store.setPass(v as Pass)}
-          options={[
-            { value: 'words', label: label('Words', open ? `${open} blank${open === 1 ? '' : 's'}` : '') },
-            { value: 'pictures', label: label('Pictures', bare ? `${bare} open` : '') },
-            { value: 'voice', label: label('Voice', ready < wanted ? `${ready} of ${wanted}` : '') },
-            {
-              value: 'music',
-              label: label(
-                'Music',
-                material.music === 'making' || material.music === 'waiting'
-                  ? '…'
-                  : material.music === 'failed'
-                    ? 'failed'
-                    : '',
-              ),
-            },
-          ]}
+          onChange={(v) => view.setPass(v)}
+          options={PASS_NAMES.map((value) => ({ value, label: <PassLabel pass={passOf(value)} /> }))}
         />
       </nav>
       <Select
         aria-label="Format"
         className="head__format"
         value={format}
-        onChange={(v: Format) =>
-          apply({ label: `Change format to ${v}`, ops: [{ op: 'piece', patch: { format: v } }] })
-        }
-        options={[
-          { value: '9:16', label: 'Tall 9:16' },
-          { value: '1:1', label: 'Square 1:1' },
-          { value: '16:9', label: 'Wide 16:9' },
-        ]}
+        onChange={(v: Format) => apply(pieceEdit('format', { format: v }))}
+        options={FORMAT_OPTIONS}
       />
       <HeadLength />
-      <Tooltip title={undo ? `Undo: ${undo.label}` : 'Nothing to undo'}>
+      <Tooltip title={undo ? `Undo: ${editWords(undo.edit)}` : 'Nothing to undo'}>
         <Button
-          aria-label={undo ? `Undo: ${undo.label}` : 'Undo'}
+          aria-label={undo ? `Undo: ${editWords(undo.edit)}` : 'Undo'}
           icon={<UndoOutlined aria-hidden />}
           disabled={!undo}
           onClick={() => store.undo()}
         />
       </Tooltip>
-      <Tooltip title={redo ? `Redo: ${redo.label}` : 'Nothing to redo'}>
+      <Tooltip title={redo ? `Redo: ${editWords(redo.edit)}` : 'Nothing to redo'}>
         <Button
-          aria-label={redo ? `Redo: ${redo.label}` : 'Redo'}
+          aria-label={redo ? `Redo: ${editWords(redo.edit)}` : 'Redo'}
           icon={<RedoOutlined aria-hidden />}
           disabled={!redo}
           onClick={() => store.redo()}
@@ -107,11 +78,22 @@ export function Head() {
         type="primary"
         icon={<DownloadOutlined aria-hidden />}
         aria-pressed={delivering}
-        onClick={() => store.setDelivering(!delivering)}
+        onClick={() => view.setDelivering(!delivering)}
       >
         Render
       </Button>
     </header>
+  );
+}
+
+/** A pass with what it still wants. */
+function PassLabel({ pass }: { pass: Pass }) {
+  const note = pass.useWanted();
+  return (
+    <span className="pass-label">
+      {pass.label}
+      {note && <small className="pass-note">{note}</small>}
+    </span>
   );
 }
 

@@ -2,30 +2,50 @@
 
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
+import { nanoid } from 'nanoid';
 import { type ReactNode, useCallback, useEffect, useMemo, useState } from 'react';
+import { getPiece, type LoadedPiece } from '../../api/pieces.ts';
 import type { Edit } from '../../core/piece/edit.ts';
-import { api } from '../shared/api.ts';
+import { check } from '../../core/proof/proof.ts';
+import type { ProofFacts } from '../../core/proof/types.ts';
+import type { Timeline } from '../../core/timeline/types.ts';
+import { droppedWords, editFailureWords } from '../../wording/edits.ts';
+import { call } from '../shared/api.ts';
 import { CannotOpen, Opening } from '../shared/opening.tsx';
 import { addAssets, useShelf } from '../shared/use-shelf.ts';
 import { BringProvider } from './bring.tsx';
-import { PieceContext, TimelineContext, usePiece, useTimelineNow } from './context.ts';
+import {
+  PieceContext,
+  type PieceContextValue,
+  TimelineContext,
+  useMaterialState,
+  usePiece,
+  usePieceState,
+} from './context.ts';
+import { PieceStore } from './document/store.ts';
 import { Head } from './head.tsx';
-import { Monitor } from './monitor.tsx';
-import { Player } from './player.ts';
-import { Sheet } from './sheet.tsx';
-import { Speller, SpellerContext } from './speller.ts';
-import { type Loaded, PieceStore } from './store.ts';
-import { Strip } from './strip.tsx';
-import { SceneTimes, TimesContext } from './times.ts';
+import { Marks, MarksContext } from './marks.ts';
+import { Material } from './material/material.ts';
+import { useMakeMaterial, useTimeline, useTypesetter } from './material/use-material.ts';
+import { Monitor } from './monitor/monitor.tsx';
+import { Player } from './monitor/player.ts';
+import { Speller, SpellerContext } from './passes/words/speller.ts';
+import { PASS_NAMES, type PassName } from './passes.ts';
+import { Sheet } from './sheet/sheet.tsx';
+import { SceneTimes, TimesContext } from './sheet/times.ts';
+import { Strip } from './strip/strip.tsx';
+import { storageKeeper } from './sync/keeper.ts';
+import { sendEntries } from './sync/send.ts';
 import { Tools } from './tools.tsx';
-import { useMaterial, useTimeline, useTypesetter } from './use-material.ts';
-import { useShortcuts } from './use-shortcuts.ts';
+import { useShortcuts } from './view/use-shortcuts.ts';
+import { View } from './view/view.ts';
+import './piece.css';
 
 /** The main screen: sheet, monitor, tools of the pass, strip. */
 export function PieceScreen({ id }: { id: string }) {
   const loaded = useQuery({
     queryKey: ['piece', id],
-    queryFn: () => api<Loaded>(`/api/pieces/${id}`),
+    queryFn: () => call(getPiece, { params: { id } }),
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
   });
@@ -42,23 +62,55 @@ export function PieceScreen({ id }: { id: string }) {
   return <Open loaded={loaded.data} />;
 }
 
-function Open({ loaded }: { loaded: Loaded }) {
+const browserClock = {
+  now: () => Date.now(),
+  after: (ms: number, then: () => void) => {
+    const timer = setTimeout(then, ms);
+    return () => clearTimeout(timer);
+  },
+};
+
+type Rooms = Omit<PieceContextValue, 'apply'>;
+
+function openRooms(loaded: LoadedPiece, complain: (m: string) => void): Rooms {
+  const { id, piece, rev, history, takes } = loaded;
+  let leaving = false;
+  const store = new PieceStore({
+    ...{ id, piece, rev, history },
+    send: (baseRev, entries) => sendEntries(id, baseRev, entries, leaving),
+    keeper: storageKeeper(localStorage, id),
+    clock: browserClock,
+    newId: () => nanoid(10),
+    onDropped: (dropped) => complain(droppedWords(dropped)),
+  });
+  const end = store.end.bind(store);
+  store.end = () => {
+    leaving = true;
+    end();
+  };
+  const first = piece.scenes[0];
+  const view = new View({ selected: first ? [first.id] : [], pass: PASS_NAMES[0] as PassName });
+  store.store.subscribe((now, before) => {
+    if (now.piece.scenes !== before.piece.scenes) view.keepOnly(new Set(now.piece.scenes.map((s) => s.id)));
+  });
+  return { store, view, material: new Material(takes), player: new Player() };
+}
+
+function Open({ loaded }: { loaded: LoadedPiece }) {
   const { message } = App.useApp();
-  const [store, setStore] = useState<PieceStore | null>(null);
-  const [player, setPlayer] = useState<Player | null>(null);
+  const complain = useCallback((m: string) => message.warning(m, 5), [message]);
+  const [rooms, setRooms] = useState<Rooms | null>(null);
   useEffect(() => {
-    const s = new PieceStore(loaded);
-    const p = new Player();
-    setStore(s);
-    setPlayer(p);
-    const leave = () => s.leave();
+    const now = openRooms(loaded, complain);
+    setRooms(now);
+    const leave = () => now.store.end();
     window.addEventListener('pagehide', leave);
     return () => {
       window.removeEventListener('pagehide', leave);
-      s.leave();
-      p.dispose();
+      now.store.end();
+      now.player.dispose();
     };
-  }, [loaded]);
+  }, [loaded, complain]);
   const [speller, setSpeller] = useState<Speller | null>(null);
   useEffect(() => {
     const s = new Speller();
@@ -66,42 +118,31 @@ function Open({ loaded }: { loaded: Loaded }) {
     void s.start();
     return () => s.dispose();
   }, []);
-  const complain = useCallback((m: string) => message.warning(m, 5), [message]);
-  if (!store || !player || !speller) return <Opening what="The piece is being opened" />;
+  if (!rooms || !speller) return <Opening what="The piece is being opened" />;
   return (
     <SpellerContext.Provider value={speller}>
-      <Ready store={store} player={player} complain={complain} />
+      <Ready rooms={rooms} complain={complain} />
     </SpellerContext.Provider>
   );
 }
 
-function Ready({
-  store,
-  player,
-  complain,
-}: {
-  store: PieceStore;
-  player: Player;
-  complain: (m: string) => void;
-}) {
+function Ready({ rooms, complain }: { rooms: Rooms; complain: (m: string) => void }) {
   const { byId } = useShelf();
-  player.pictures.shelf = byId;
-  useShortcuts(store, player);
+  rooms.player.pictures.shelf = byId;
+  useShortcuts(rooms);
   const value = useMemo(
     () => ({
-      store,
-      player,
+      ...rooms,
       apply: (edit: Edit | null | undefined) => {
-        const failure = edit ? store.apply(edit) : null;
-        if (failure) complain(failure);
+        const failure = edit ? rooms.store.apply(edit) : null;
+        if (failure) complain(editFailureWords(failure));
       },
     }),
-    [store, player, complain],
+    [rooms, complain],
   );
   return (
     <PieceContext.Provider value={value}>
       <TimelineKeeper>
-        <MaterialKeeper />
         <BringProvider>
           <div className="piece">
             <Head />
@@ -120,12 +161,13 @@ function Ready({
   );
 }
 
-/** Compiles the piece as it changes. Its children are not drawn again by that, only what listens to the timeline. */
+/** Compiles and proofs the piece as it changes. Its children are not drawn again by that, only what listens. */
 function TimelineKeeper({ children }: { children: ReactNode }) {
-  const { store, player } = usePiece();
+  const { store, material, player } = usePiece();
   const setter = useTypesetter();
-  const timeline = useTimeline(store, setter);
+  const timeline = useTimeline(store, material, setter);
   const [times] = useState(() => new SceneTimes());
+  const [marks] = useState(() => new Marks());
   useEffect(() => {
     if (!timeline) return;
     player.setTimeline(timeline);
@@ -134,14 +176,33 @@ function TimelineKeeper({ children }: { children: ReactNode }) {
   if (!timeline) return <Opening what="Fonts and pictures are being loaded" />;
   return (
     <TimelineContext.Provider value={timeline}>
-      <TimesContext.Provider value={times}>{children}</TimesContext.Provider>
+      <TimesContext.Provider value={times}>
+        <MarksContext.Provider value={marks}>
+          <MaterialKeeper timeline={timeline} />
+          <ProofKeeper timeline={timeline} marks={marks} />
+          {children}
+        </MarksContext.Provider>
+      </TimesContext.Provider>
     </TimelineContext.Provider>
   );
 }
 
 /** Has voices and music made; draws nothing. */
-function MaterialKeeper() {
-  const { store } = usePiece();
-  useMaterial(store, useTimelineNow());
+function MaterialKeeper({ timeline }: { timeline: Timeline }) {
+  useMakeMaterial(timeline);
+  return null;
+}
+
+/** Looks for what is wrong or doubtful; draws nothing. */
+function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) {
+  const piece = usePieceState((s) => s.piece);
+  const { takes, tracks, refused } = useMaterialState((s) => s);
+  const { byId } = useShelf();
+  useEffect(() => {
+    const facts: ProofFacts = { takes, tracks, refused, assets: {}, credits: Object.fromEntries(byId) };
+    // While somebody types the timeline may be a moment behind.
+    if (timeline.scenes.every((s, i) => s.sceneId === piece.scenes[i]?.id))
+      marks.set(check(piece, timeline, facts));
+  }, [piece, timeline, takes, tracks, refused, byId, marks]);
   return null;
 }

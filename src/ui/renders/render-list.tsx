@@ -5,9 +5,12 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Empty, Progress, Skeleton, Tag } from 'antd';
 import Link from 'next/link';
 import { useEffect, useRef } from 'react';
+import { addressOf } from '../../api/endpoint.ts';
+import { renderVideo } from '../../api/material.ts';
+import { cancelRender, deleteRender, listRenders, type RenderView } from '../../api/renders.ts';
 import { clock } from '../../core/time.ts';
-import type { RenderView } from '../../server/renders/renders.ts';
-import { api } from '../shared/api.ts';
+import { call } from '../shared/api.ts';
+import './renders.css';
 
 const ACTIVE = new Set(['waiting', 'running']);
 const POLL_MS = 900;
@@ -24,7 +27,7 @@ export function useRenders(pieceId?: string) {
   const { notification } = App.useApp();
   const query = useQuery({
     queryKey: ['renders', pieceId ?? 'all'],
-    queryFn: () => api<RenderView[]>(`/api/renders${pieceId ? `?piece=${pieceId}` : ''}`),
+    queryFn: () => call(listRenders, { query: pieceId ? { piece: pieceId } : {} }),
     refetchInterval: (q) => (q.state.data?.some((r) => ACTIVE.has(r.state)) ? POLL_MS : false),
   });
   const before = useRef(new Map<string, string>());
@@ -71,11 +74,11 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
     onError: (e: Error) => message.error(e.message),
   };
   const cancel = useMutation({
-    mutationFn: () => api(`/api/renders/${r.id}/cancel`, { method: 'POST' }),
+    mutationFn: () => call(cancelRender, { params: { id: r.id } }),
     ...after,
   });
   const remove = useMutation({
-    mutationFn: () => api(`/api/renders/${r.id}`, { method: 'DELETE' }),
+    mutationFn: () => call(deleteRender, { params: { id: r.id } }),
     ...after,
   });
   const active = ACTIVE.has(r.state);
@@ -129,11 +132,11 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
                 size="small"
                 type="primary"
                 icon={<DownloadOutlined aria-hidden />}
-                href={`/media/renders/${r.id}?download`}
+                href={addressOf(renderVideo, { id: r.id }, { download: '' })}
               >
                 Download
               </Button>
-              <a href={`/media/renders/${r.id}`} target="_blank" rel="noreferrer">
+              <a href={addressOf(renderVideo, { id: r.id })} target="_blank" rel="noreferrer">
                 Watch
               </a>
               <span>

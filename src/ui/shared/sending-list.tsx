@@ -4,6 +4,7 @@ import { CloseOutlined, ReloadOutlined } from '@ant-design/icons';
 import { Alert, Button, Progress } from 'antd';
 import { IconButton } from './icon-button.tsx';
 import type { useUploads } from './use-uploads.ts';
+import './sending-list.css';
 
 /** Files on their way, and those that did not arrive with what to do about it. */
 export function SendingList({ uploads }: { uploads: ReturnType<typeof useUploads> }) {

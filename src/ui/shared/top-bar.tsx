@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import type { ReactNode } from 'react';
+import './top-bar.css';
 
 /** The name in its own letters: the highlighter lies under it as under a word that found its picture. */
 export function Wordmark() {

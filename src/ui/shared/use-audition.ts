@@ -1,8 +1,9 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { TakeFact } from '../../core/timeline/types.ts';
-import { api } from './api.ts';
+import { addressOf } from '../../api/endpoint.ts';
+import { askTake, takeSound } from '../../api/material.ts';
+import { call } from './api.ts';
 
 /** Plays a voice on a line of one's own; one at a time. */
 export function useAudition(onError: (message: string) => void) {
@@ -18,10 +19,10 @@ export function useAudition(onError: (message: string) => void) {
       stop();
       setState({ voice, phase: 'making' });
       try {
-        const take = await api<TakeFact>('/api/takes', {
+        const take = await call(askTake, {
           body: { text: text.slice(0, 300), voice: { name: voice, pace } },
         });
-        const player = new Audio(`/media/takes/${take.key}`);
+        const player = new Audio(addressOf(takeSound, { key: take.key }));
         audio.current = player;
         player.onended = () => setState(null);
         await player.play();

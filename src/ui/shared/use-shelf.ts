@@ -2,8 +2,8 @@
 
 import { type QueryClient, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { ShelfEntryView } from '../../server/shelf/view.ts';
-import { api } from './api.ts';
+import { listShelf, type ShelfEntryView } from '../../api/shelf.ts';
+import { call } from './api.ts';
 
 const NONE: ShelfEntryView[] = [];
 const ASSETS = ['assets'];
@@ -25,7 +25,7 @@ export function addAssets(client: QueryClient, assets: readonly ShelfEntryView[]
 export function useShelf(): { entries: ShelfEntryView[]; byId: Map<string, ShelfEntryView> } {
   const { data = NONE } = useQuery({
     queryKey: ['shelf'],
-    queryFn: () => api<ShelfEntryView[]>('/api/shelf'),
+    queryFn: () => call(listShelf, {}),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const { data: assets = NONE } = useQuery({

@@ -1,6 +1,8 @@
 import { notFound } from 'next/navigation';
 import { CONFIG } from '../../../server/config.ts';
 import { DEMO_PAGES } from '../../../server/demo-web/pages.ts';
+import { html } from '../../../server/read/readers/html.ts';
+import { readableEndings } from '../../../server/read/readers.ts';
 import { BeginPage } from '../../../ui/begin/begin-page.tsx';
 import { BeginPhotos } from '../../../ui/begin/begin-photos.tsx';
 
@@ -15,5 +17,6 @@ export default async function Page({ params }: { params: Promise<{ way: string }
     ...p,
     address: base + p.path,
   }));
-  return <BeginPage way={way} demo={demo} />;
+  const endings = way === 'product' ? html.endings : readableEndings();
+  return <BeginPage way={way} demo={demo} accept={endings.join(',')} />;
 }

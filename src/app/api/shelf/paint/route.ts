@@ -1,7 +1,5 @@
-import { body, route } from '../../../../server/http.ts';
-import { type PaintAsk, paintSchema, paintToOrder } from '../../../../server/shelf/painter.ts';
+import { paintPicture } from '../../../../api/shelf.ts';
+import { route } from '../../../../server/http/route.ts';
+import { paintToOrder } from '../../../../server/shelf/painter.ts';
 
-/** Paints a picture to order and puts it on the shelf. */
-export const POST = route(async (request) =>
-  Response.json(await paintToOrder(await body<PaintAsk>(request, paintSchema)), { status: 201 }),
-);
+export const POST = route(paintPicture, ({ body }) => paintToOrder(body));

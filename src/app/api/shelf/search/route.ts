@@ -1,6 +1,5 @@
-import { body, route } from '../../../../server/http.ts';
-import { type Search, search, searchSchema } from '../../../../server/shelf/search.ts';
+import { searchShelf } from '../../../../api/shelf.ts';
+import { route } from '../../../../server/http/route.ts';
+import { search } from '../../../../server/shelf/search.ts';
 
-export const POST = route(async (request) =>
-  Response.json(await search(await body<Search>(request, searchSchema))),
-);
+export const POST = route(searchShelf, ({ body }) => search(body));

@@ -1,9 +1,10 @@
 import { uploads } from '../../../../server/assets/uploads.ts';
-import { route } from '../../../../server/http.ts';
+import { guarded } from '../../../../server/http/route.ts';
 
 export const dynamic = 'force-dynamic';
 
-const handle = route(async (request) => uploads().handleWeb(request));
+/** Uploads speak a protocol of their own (tus). */
+const handle = guarded(async (request) => uploads().handleWeb(request));
 
 export const POST = handle;
 export const HEAD = handle;

@@ -1,12 +1,13 @@
+import { assetPicture } from '../../../../api/material.ts';
+import { Failed } from '../../../../core/failure.ts';
 import { assetFile } from '../../../../server/assets/record.ts';
-import { fileResponse, HttpError, route } from '../../../../server/http.ts';
+import { fileResponse } from '../../../../server/http/files.ts';
+import { route } from '../../../../server/http/route.ts';
 
 export const dynamic = 'force-dynamic';
 
-/** A picture that was brought in, or the poster of a clip; ?thumb for the small one. Its id is its content. */
-export const GET = route<{ params: Promise<{ id: string }> }>(async (request, { params }) => {
-  const thumb = new URL(request.url).searchParams.has('thumb');
-  const file = await assetFile((await params).id, thumb ? 'thumb' : 'picture');
-  if (!file) throw new HttpError(404, 'There is no such picture.');
+export const GET = route(assetPicture, async ({ params, query, request }) => {
+  const file = await assetFile(params.id, query.thumb === undefined ? 'picture' : 'thumb');
+  if (!file) throw new Failed({ code: 'no-picture' });
   return fileResponse(request, file, 'image/webp', { immutable: true });
 });

@@ -1,17 +1,14 @@
-import { fileResponse, HttpError, route } from '../../../../server/http.ts';
-import { getRender, renderFile } from '../../../../server/renders/renders.ts';
+import { renderVideo } from '../../../../api/material.ts';
+import { Failed } from '../../../../core/failure.ts';
+import { fileResponse } from '../../../../server/http/files.ts';
+import { route } from '../../../../server/http/route.ts';
+import { getRender, renderFile, renderName } from '../../../../server/jobs/renders.ts';
 
 export const dynamic = 'force-dynamic';
 
-export const GET = route<{ params: Promise<{ id: string }> }>(async (request, { params }) => {
-  const found = await getRender((await params).id);
-  if (found?.state !== 'done') throw new HttpError(404, 'There is no such video yet.');
-  const download = new URL(request.url).searchParams.has('download');
-  const name = `${
-    found.title
-      .replace(/[^\p{L}\p{N} _-]+/gu, '')
-      .trim()
-      .slice(0, 80) || 'video'
-  } ${found.format.replace(':', 'x')} ${found.height}p.mp4`;
-  return fileResponse(request, renderFile(found.id), 'video/mp4', download ? { download: name } : {});
+export const GET = route(renderVideo, async ({ params, query, request }) => {
+  const found = await getRender(params.id);
+  if (found.state !== 'done') throw new Failed({ code: 'no-video' });
+  const download = query.download === undefined ? {} : { download: renderName(found) };
+  return fileResponse(request, renderFile(found.id), 'video/mp4', download);
 });

@@ -1,8 +1,5 @@
-import { HttpError, route } from '../../../../../server/http.ts';
+import * as api from '../../../../../api/pieces.ts';
+import { route } from '../../../../../server/http/route.ts';
 import { copyPiece } from '../../../../../server/pieces/pieces.ts';
 
-export const POST = route<{ params: Promise<{ id: string }> }>(async (_, { params }) => {
-  const id = await copyPiece((await params).id);
-  if (!id) throw new HttpError(404, 'There is no such piece.');
-  return Response.json({ id }, { status: 201 });
-});
+export const POST = route(api.copyPiece, async ({ params }) => ({ id: await copyPiece(params.id) }));

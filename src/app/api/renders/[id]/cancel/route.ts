@@ -1,7 +1,5 @@
-import { HttpError, route } from '../../../../../server/http.ts';
-import { cancelRender } from '../../../../../server/renders/renders.ts';
+import * as api from '../../../../../api/renders.ts';
+import { route } from '../../../../../server/http/route.ts';
+import { cancelRender } from '../../../../../server/jobs/renders.ts';
 
-export const POST = route<{ params: Promise<{ id: string }> }>(async (_, { params }) => {
-  if (!(await cancelRender((await params).id))) throw new HttpError(409, 'This render is over already.');
-  return Response.json({ ok: true });
-});
+export const POST = route(api.cancelRender, ({ params }) => cancelRender(params.id));

@@ -1,7 +1,5 @@
-import { body, route } from '../../../../../server/http.ts';
-import { type PaintAsk, paintSchema, planPainting } from '../../../../../server/shelf/painter.ts';
+import { planPicture } from '../../../../../api/shelf.ts';
+import { route } from '../../../../../server/http/route.ts';
+import { planPainting } from '../../../../../server/shelf/painter.ts';
 
-/** What would be painted for words, before it is. */
-export const POST = route(async (request) =>
-  Response.json(await planPainting(await body<PaintAsk>(request, paintSchema))),
-);
+export const POST = route(planPicture, ({ body }) => planPainting(body));

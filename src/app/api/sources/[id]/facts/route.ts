@@ -1,14 +1,5 @@
-import Joi from 'joi';
-import { factsSchema } from '../../../../../core/outline/schema.ts';
-import type { FactSheet } from '../../../../../core/source/types.ts';
-import { body, route } from '../../../../../server/http.ts';
+import * as api from '../../../../../api/sources.ts';
+import { route } from '../../../../../server/http/route.ts';
 import { saveFacts } from '../../../../../server/sources/sources.ts';
 
-const schema = Joi.object({ facts: factsSchema.required() });
-
-/** The fact sheet as the writer corrected it. */
-export const PUT = route<{ params: Promise<{ id: string }> }>(async (request, { params }) => {
-  const { facts } = await body<{ facts: FactSheet }>(request, schema);
-  await saveFacts((await params).id, facts);
-  return Response.json({ ok: true });
-});
+export const PUT = route(api.saveFacts, ({ params, body }) => saveFacts(params.id, body.facts));

@@ -1,7 +1,5 @@
-import { route } from '../../../../../server/http.ts';
+import { makePiece } from '../../../../../api/sources.ts';
+import { route } from '../../../../../server/http/route.ts';
 import { pieceFromSource } from '../../../../../server/sources/sources.ts';
 
-/** Makes the piece that the outline describes. */
-export const POST = route<{ params: Promise<{ id: string }> }>(async (_, { params }) =>
-  Response.json({ id: await pieceFromSource((await params).id) }, { status: 201 }),
-);
+export const POST = route(makePiece, async ({ params }) => ({ id: await pieceFromSource(params.id) }));

@@ -1,21 +1,17 @@
+import { shelfPicture } from '../../../../../api/material.ts';
+import { Failed } from '../../../../../core/failure.ts';
 import { blurredFile } from '../../../../../server/assets/lookup.ts';
-import { fileResponse, HttpError, route } from '../../../../../server/http.ts';
+import { fileResponse } from '../../../../../server/http/files.ts';
+import { route } from '../../../../../server/http/route.ts';
 import { shelf, shelfFile } from '../../../../../server/shelf/shelf.ts';
 
 export const dynamic = 'force-dynamic';
 
-/** A picture of the shelf: view is wide or tall; ?thumb for the small one, ?blurred for the soft one. The address carries the content hash. */
-export const GET = route<{ params: Promise<{ id: string; view: string }> }>(async (request, { params }) => {
-  const { id, view } = await params;
-  const asked = new URL(request.url).searchParams;
-  const thumb = asked.has('thumb');
-  if (asked.has('blurred') && (view === 'wide' || view === 'tall')) {
-    const soft = (await shelf()).entries.has(id) ? await blurredFile(id, view) : null;
-    if (!soft) throw new HttpError(404, 'There is no such picture on the shelf.');
-    return fileResponse(request, soft, 'image/png', { immutable: true });
-  }
-  const file = view === 'wide' || view === 'tall' ? await shelfFile(id, view, thumb) : null;
-  if (!file) throw new HttpError(404, 'There is no such picture on the shelf.');
-  const loop = (await shelf()).entries.get(id)?.kind === 'loop' && !thumb;
-  return fileResponse(request, file, loop ? 'video/mp4' : 'image/webp', { immutable: true });
+export const GET = route(shelfPicture, async ({ params: { id, view }, query, request }) => {
+  const entry = (await shelf()).entries.get(id);
+  const [soft, small] = [query.blurred !== undefined, query.thumb !== undefined];
+  const file = entry && (await (soft ? blurredFile(id, view) : shelfFile(id, view, small)));
+  if (!file) throw new Failed({ code: 'no-picture' });
+  const type = soft ? 'image/png' : entry.kind === 'loop' && !small ? 'video/mp4' : 'image/webp';
+  return fileResponse(request, file, type, { immutable: true });
 });

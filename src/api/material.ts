@@ -1,0 +1,100 @@
+import Joi from 'joi';
+import { MOOD_NAMES, type Mood } from '../core/music/moods.ts';
+import { oneOf } from '../core/piece/field.ts';
+import { LIMITS } from '../core/piece/limits.ts';
+import type { PieceVoice } from '../core/piece/types.ts';
+import { VOICES } from '../core/sound/speech.ts';
+import { SAMPLE_RATE } from '../core/time.ts';
+import type { TakeFact, TrackFact } from '../core/timeline/types.ts';
+import { answer, byId, endpoint } from './endpoint.ts';
+
+/** The take of a text; the same question gives the same take, spoken once. */
+export const askTake = endpoint('POST', '/api/takes', {
+  body: Joi.object<{ text: string; voice: PieceVoice }>({
+    text: Joi.string().trim().min(1).max(LIMITS.textLength).required(),
+    voice: Joi.object({
+      name: oneOf(VOICES.map((v) => v.name)).required(),
+      pace: Joi.number().min(0.5).max(2).required(),
+    }).required(),
+  }),
+  answer: answer<TakeFact>(),
+});
+
+/** The track of a mood, composed and played to a length; the same question gives the same track, played once. */
+export const askTrack = endpoint('POST', '/api/tracks', {
+  body: Joi.object<{ mood: Mood; seed: number; lengthMs: number }>({
+    mood: oneOf(MOOD_NAMES).required(),
+    seed: Joi.number().integer().min(0).max(1_000_000).required(),
+    lengthMs: Joi.number().integer().min(100).max(LIMITS.pieceMs).required(),
+  }),
+  answer: answer<TrackFact>(),
+});
+
+const word = Joi.object<{ word: string }>({ word: Joi.string().trim().min(1).max(80).required() });
+
+/** The own word list of the spelling. */
+export const listWords = endpoint('GET', '/api/words', { answer: answer<string[]>() });
+export const addWord = endpoint('POST', '/api/words', { body: word });
+export const removeWord = endpoint('DELETE', '/api/words', { body: word });
+
+/** Answers when the database does and the sentence model is loaded. */
+export const health = endpoint('GET', '/api/health', { answer: answer<{ pictures: number }>() });
+
+const key = Joi.object<{ key: string }>({ key: Joi.string().max(64).required() });
+const flag = Joi.string().allow('').max(4);
+
+/** Files. */
+export const takeSound = endpoint('GET', '/media/takes/:key', { params: key, answer: answer<Response>() });
+export const trackSound = endpoint('GET', '/media/tracks/:key', { params: key, answer: answer<Response>() });
+export const renderVideo = endpoint('GET', '/media/renders/:id', {
+  params: byId,
+  query: Joi.object<{ download?: string }>({ download: flag }),
+  answer: answer<Response>(),
+});
+
+/** A picture of the shelf; ?thumb for the small one, ?blurred for the soft one, v is the content's hash. */
+export const shelfPicture = endpoint('GET', '/media/shelf/:id/:view', {
+  params: Joi.object<{ id: string; view: 'wide' | 'tall' }>({
+    id: Joi.string().max(64).required(),
+    view: oneOf(['wide', 'tall']).required(),
+  }),
+  query: Joi.object<{ thumb?: string; blurred?: string; v?: string }>({
+    thumb: flag,
+    blurred: flag,
+    v: Joi.string().max(64),
+  }),
+  answer: answer<Response>(),
+});
+
+/** A picture that was brought in, or the poster of a clip; ?thumb for the small one. Its id is its content. */
+export const assetPicture = endpoint('GET', '/media/assets/:id', {
+  params: byId,
+  query: Joi.object<{ thumb?: string }>({ thumb: flag }),
+  answer: answer<Response>(),
+});
+
+/** The own sound of a clip's part. */
+export const clipSound = endpoint('GET', '/media/assets/:id/sound', {
+  params: byId,
+  query: Joi.object<{ inMs: number; speed: number; samples: number }>({
+    inMs: Joi.number().min(0).max(LIMITS.clipMs).required(),
+    speed: Joi.number().min(0.25).max(4).required(),
+    samples: Joi.number()
+      .integer()
+      .min(1)
+      .max((LIMITS.maxSceneMs / 1000) * SAMPLE_RATE)
+      .required(),
+  }),
+  answer: answer<Response>(),
+});
+
+export const ASSET_PARTS = ['proxy', 'clip', 'strip', 'blurred'] as const;
+
+/** Further files of a picture or clip that was brought in: its copy for playing, its own file, its film strip, its blurred copy. */
+export const assetPart = endpoint('GET', '/media/assets/:id/:part', {
+  params: Joi.object<{ id: string; part: (typeof ASSET_PARTS)[number] }>({
+    id: Joi.string().max(64).required(),
+    part: oneOf(ASSET_PARTS).required(),
+  }),
+  answer: answer<Response>(),
+});

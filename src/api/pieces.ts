@@ -1,0 +1,131 @@
+import Joi from 'joi';
+import { FORMATS, type Format } from '../core/look/formats.ts';
+import { MOOD_NAMES, type Mood } from '../core/music/moods.ts';
+import type { Edit } from '../core/piece/edit.ts';
+import { oneOf } from '../core/piece/field.ts';
+import { editSchema, pieceSchema } from '../core/piece/schema.ts';
+import type { Piece, Placement } from '../core/piece/types.ts';
+import { VOICES } from '../core/sound/speech.ts';
+import { SPLITS, type Split } from '../core/text/script.ts';
+import type { TakeFact } from '../core/timeline/types.ts';
+import { answer, byId, endpoint } from './endpoint.ts';
+import type { ShelfEntryView } from './shelf.ts';
+
+/** One row of the history, as it is sent. */
+export interface HistoryEntry {
+  id: string;
+  kind: 'do' | 'undo' | 'redo';
+  /** The entry that was undone or redone. */
+  ref: string | null;
+  edit: Edit;
+}
+
+/** One row of the history, as it is stored. seq: the revision to which it led. */
+export interface StoredEntry extends HistoryEntry {
+  seq: number;
+  inverse: Edit;
+}
+
+export interface PieceSummary {
+  id: string;
+  title: string;
+  format: string;
+  scenes: number;
+  /** The first picture of the piece. */
+  cover: ShelfEntryView | null;
+  updatedAt: string;
+}
+
+/** A piece with all that is needed to go on with it. */
+export interface LoadedPiece {
+  id: string;
+  piece: Piece;
+  rev: number;
+  history: StoredEntry[];
+  takes: Record<string, TakeFact>;
+  /** Pictures of the piece and its history that are not on the shipped shelf. */
+  assets: ShelfEntryView[];
+}
+
+/** What a piece will be besides its words. */
+export interface PieceOptions {
+  format: Format;
+  voice: string;
+  /** null for no music. */
+  mood: Mood | null;
+}
+
+export const optionsSchema = Joi.object<PieceOptions>({
+  format: oneOf(FORMATS).required(),
+  voice: oneOf(VOICES.map((v) => v.name)).required(),
+  mood: oneOf(MOOD_NAMES).allow(null).required(),
+});
+
+export const SCRIPT_LETTERS = 500_000;
+
+const entryId = Joi.string().pattern(/^[A-Za-z0-9_-]{6,24}$/);
+
+export const listPieces = endpoint('GET', '/api/pieces', { answer: answer<PieceSummary[]>() });
+
+/** Begins a piece with a script: cut, pictures nabbed; the voices follow one by one from the client. */
+export const createPiece = endpoint('POST', '/api/pieces', {
+  body: Joi.object<{ script: string; split: Split } & PieceOptions>({
+    script: Joi.string()
+      .trim()
+      .min(1)
+      .max(SCRIPT_LETTERS)
+      .required()
+      .messages({ 'string.empty': 'There are no words in the script yet.' }),
+    split: oneOf(SPLITS).required(),
+  }).concat(optionsSchema as Joi.ObjectSchema),
+  status: 201,
+  answer: answer<{ id: string }>(),
+});
+
+export const getPiece = endpoint('GET', '/api/pieces/:id', { params: byId, answer: answer<LoadedPiece>() });
+
+/** Puts a piece away, or back on the desk. */
+export const archivePiece = endpoint('PATCH', '/api/pieces/:id', {
+  params: byId,
+  body: Joi.object<{ archived: boolean }>({ archived: Joi.boolean().required() }),
+});
+
+export const copyPiece = endpoint('POST', '/api/pieces/:id/copy', {
+  params: byId,
+  status: 201,
+  answer: answer<{ id: string }>(),
+});
+
+/** Stores entries that were made on a revision. Refused with `behind` and what came in between when others were faster. */
+export const appendEdits = endpoint('POST', '/api/pieces/:id/edits', {
+  params: byId,
+  body: Joi.object<{ baseRev: number; entries: HistoryEntry[] }>({
+    baseRev: Joi.number().integer().min(0).required(),
+    entries: Joi.array()
+      .items(
+        Joi.object({
+          id: entryId.required(),
+          kind: oneOf(['do', 'undo', 'redo']).required(),
+          ref: entryId.allow(null).required(),
+          edit: editSchema.required(),
+        }),
+      )
+      .min(1)
+      .max(500)
+      .required(),
+  }),
+  answer: answer<{ rev: number }>(),
+});
+
+/** What comes with a refusal because others were faster. */
+export interface Behind {
+  rev: number;
+  since: StoredEntry[];
+}
+
+/** Pictures for a piece as the client has it; what it takes over is an edit like any other. */
+export const nabPictures = endpoint('POST', '/api/pieces/:id/nab', {
+  params: byId,
+  body: Joi.object<{ piece: Piece }>({ piece: pieceSchema.required() }),
+  answer: answer<Record<string, Placement>>(),
+});

@@ -1,0 +1,151 @@
+import Joi from 'joi';
+import { choicesSchema } from '../core/outline/schema.ts';
+import type { OutlineChoices } from '../core/outline/types.ts';
+import { oneOf } from '../core/piece/field.ts';
+import { factsSchema } from '../core/source/facts-schema.ts';
+import type { SourceKind } from '../core/source/kinds.ts';
+import type { FactSheet, Photo, Source } from '../core/source/types.ts';
+import { answer, byId, endpoint } from './endpoint.ts';
+import { optionsSchema, type PieceOptions } from './pieces.ts';
+import type { ShelfEntryView } from './shelf.ts';
+
+/** A stored source with the state of its outline. */
+export interface StoredSource {
+  id: string;
+  source: Source;
+  choices: OutlineChoices;
+  options: PieceOptions;
+  pieceId: string | null;
+  /** Pictures of the source that we have. */
+  assets: ShelfEntryView[];
+}
+
+export interface SourceSummary {
+  id: string;
+  kind: SourceKind;
+  title: string;
+  updatedAt: string;
+}
+
+/** What a page is to be read as; auto lets the page decide. */
+export type ReadAs = 'auto' | 'article' | 'product';
+const as = oneOf(['auto', 'article', 'product']).default('auto');
+
+/** What the writer brought: an address, pasted words, or a photo set that is still empty. */
+export type SourceInput =
+  | { from: 'address'; address: string; as: ReadAs }
+  | { from: 'text'; text: string; html: string | null; as: ReadAs }
+  | { from: 'photos'; title: string };
+
+const INPUTS: Record<SourceInput['from'], Record<string, Joi.Schema>> = {
+  address: {
+    address: Joi.string()
+      .trim()
+      .min(1)
+      .max(2000)
+      .required()
+      .messages({ 'string.empty': 'There is no address yet.' }),
+    as,
+  },
+  text: {
+    text: Joi.string().allow('').max(1_000_000).required(),
+    html: Joi.string().allow(null).max(3_000_000).required(),
+    as,
+  },
+  photos: { title: Joi.string().allow('').max(300).required() },
+};
+
+const inputSchema = Object.entries(INPUTS).reduce(
+  (schema, [from, fields]) =>
+    // biome-ignore lint/suspicious/noThenProperty: the name of Joi's option
+    schema.when(Joi.object({ from: Joi.valid(from).required() }).unknown(), { then: Joi.object(fields) }),
+  Joi.object({ from: oneOf(Object.keys(INPUTS)).required() }),
+) as Joi.ObjectSchema<SourceInput>;
+
+/** The largest document that is read, bytes. */
+const LARGEST_DOCUMENT = 40_000_000;
+
+const named = Joi.object<{ name: string }>({ name: Joi.string().max(300).required() });
+
+/** Outlines that no piece was made from yet, latest first. */
+export const listSources = endpoint('GET', '/api/sources', { answer: answer<SourceSummary[]>() });
+
+export const createSource = endpoint('POST', '/api/sources', {
+  body: inputSchema,
+  status: 201,
+  answer: answer<{ id: string }>(),
+});
+
+/** Reads a file that the writer brought; the body is the file itself. */
+export const readSourceFile = endpoint('PUT', '/api/sources/file', {
+  query: named.append<{ name: string; as: ReadAs }>({ as }),
+  body: { bytes: LARGEST_DOCUMENT },
+  status: 201,
+  answer: answer<{ id: string }>(),
+});
+
+/** The words of a file as a script, without making anything of them yet. Plain text stays as it is. */
+export const readScriptFile = endpoint('PUT', '/api/scripts', {
+  query: named,
+  body: { bytes: LARGEST_DOCUMENT },
+  answer: answer<{ text: string }>(),
+});
+
+export const getSource = endpoint('GET', '/api/sources/:id', {
+  params: byId,
+  answer: answer<StoredSource>(),
+});
+
+/** Puts an outline away; nothing is deleted. */
+export const putAwaySource = endpoint('DELETE', '/api/sources/:id', { params: byId });
+
+/** Keeps every choice on the outline as it is made. */
+export const saveChoices = endpoint('PUT', '/api/sources/:id/choices', {
+  params: byId,
+  body: Joi.object<{ choices: OutlineChoices; options: PieceOptions }>({
+    choices: choicesSchema.required(),
+    options: optionsSchema.required(),
+  }),
+});
+
+/** The fact sheet as the writer corrected it. */
+export const saveFacts = endpoint('PUT', '/api/sources/:id/facts', {
+  params: byId,
+  body: Joi.object<{ facts: FactSheet }>({ facts: factsSchema.required() }),
+});
+
+/** Fetches the pictures of the source that are not here yet. The words do not wait for them. */
+export const fetchSourcePictures = endpoint('POST', '/api/sources/:id/pictures', {
+  params: byId,
+  answer: answer<StoredSource>(),
+});
+
+/** Adds an uploaded photo to the set. */
+export const addPhoto = endpoint('POST', '/api/sources/:id/photos', {
+  params: byId,
+  body: Joi.object<{ photo: string; assetId: string; name: string; bytes: number; modifiedMs: number }>({
+    photo: Joi.string()
+      .pattern(/^[\w-]{1,40}$/)
+      .required(),
+    assetId: Joi.string().max(40).required(),
+    name: Joi.string().max(300).required(),
+    bytes: Joi.number().integer().min(0).required(),
+    modifiedMs: Joi.number().integer().min(0).required(),
+  }),
+  answer: answer<{ photos: Photo[]; title: string; asset: ShelfEntryView | null }>(),
+});
+
+export const removePhotos = endpoint('DELETE', '/api/sources/:id/photos', {
+  params: byId,
+  body: Joi.object<{ ids: string[] }>({
+    ids: Joi.array().items(Joi.string().max(40)).min(1).max(500).required(),
+  }),
+  answer: answer<{ photos: Photo[] }>(),
+});
+
+/** Makes the piece that the outline describes. */
+export const makePiece = endpoint('POST', '/api/sources/:id/piece', {
+  params: byId,
+  status: 201,
+  answer: answer<{ id: string }>(),
+});

@@ -1,0 +1,29 @@
+import { copyFile, mkdir, stat } from 'node:fs/promises';
+import path from 'node:path';
+import { FONT_FILES } from '../core/look/fonts.ts';
+import { CONFIG } from '../server/config.ts';
+
+/** Files of packages that the browser asks for: in the package, and under public. */
+const DATA_FILES: readonly [from: string, to: string][] = [
+  ['dictionary-en/index.aff', 'data/en-us.aff'],
+  ['dictionary-en/index.dic', 'data/en-us.dic'],
+  ['dictionary-en-gb/index.aff', 'data/en-gb.aff'],
+  ['dictionary-en-gb/index.dic', 'data/en-gb.dic'],
+  ['emoji-picker-element-data/en/emojibase/data.json', 'data/emoji-en.json'],
+];
+
+const inPublic = (name: string): string => path.join(CONFIG.root, 'public', name);
+
+/** Lays fonts and dictionaries where the browser finds them; what is there already is left alone. */
+export async function shipFiles(): Promise<void> {
+  await mkdir(inPublic('fonts'), { recursive: true });
+  await mkdir(inPublic('data'), { recursive: true });
+  for (const { file, address } of FONT_FILES) await ship(file, `fonts/${address}.woff2`);
+  for (const [from, to] of DATA_FILES) await ship(from, to);
+}
+
+async function ship(from: string, to: string): Promise<void> {
+  const [source, target] = [path.join(CONFIG.root, 'node_modules', from), inPublic(to)];
+  const [there, wanted] = await Promise.all([stat(target).catch(() => null), stat(source)]);
+  if (there?.size !== wanted.size || there.mtimeMs < wanted.mtimeMs) await copyFile(source, target);
+}

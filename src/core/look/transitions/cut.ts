@@ -1,0 +1,8 @@
+import type { Transition } from './types.ts';
+
+/** From one frame to the next. */
+export const cut: Transition = {
+  label: 'Cut',
+  takesTime: false,
+  between: (_, after) => [...after],
+};

@@ -1,0 +1,12 @@
+import { easeInOut } from '../easing.ts';
+import type { Transition } from './types.ts';
+
+/** What comes appears over what goes. */
+export const dissolve: Transition = {
+  label: 'Dissolve',
+  takesTime: true,
+  between: (before, after, t) => [
+    ...before,
+    ...after.map((layer) => ({ ...layer, alpha: layer.alpha * easeInOut(t) })),
+  ],
+};

@@ -1,0 +1,293 @@
+import { saysSomething, type Term } from './grammar.ts';
+
+/** What a part of a sentence is that may go. */
+export type CutKind =
+  | 'brackets'
+  | 'aside'
+  | 'afterthought'
+  | 'connective'
+  | 'filler'
+  | 'attribution'
+  | 'side-clause'
+  | 'second-statement'
+  | 'place'
+  | 'circumstance'
+  | 'details'
+  /** What comes before the statement. */
+  | 'opening'
+  | 'time';
+
+/** Parts that are clauses of their own, judged by how they begin; the others are phrases, judged by their words. */
+const CLAUSES = new Set<CutKind>([
+  'brackets',
+  'aside',
+  'side-clause',
+  'second-statement',
+  'opening',
+  'attribution',
+]);
+
+/** A part of a sentence that may go, and what going costs. [start, end) of the sentence. */
+export interface Cut {
+  start: number;
+  end: number;
+  /** What stands in its place; nothing by default. */
+  put?: string;
+  why: CutKind;
+  cost: number;
+}
+
+/** Words that turn or bind what is said: a phrase that holds one of them is never dropped. */
+export const BINDING =
+  /\b(not|no|never|none|nobody|nothing|nowhere|neither|nor|without|hardly|barely|scarcely|rarely|cannot|only|unless|until|if|except|but|instead|rather|should|than|against|compared)\b|n['’]t\b/i;
+/** A whole clause may hold a negation of its own; one that begins like this binds the rest and stays. */
+const CONDITION =
+  /^[,;:–—\s]*(and |or )?(unless|until|if|except|only|without|but|or|than|against|compared|provided|as long as)\b/i;
+/** The second half of a comparison: as many … as. */
+const AS_AS = /\bas (many|much|often|long|large|big|small|high|far|few|little|fast|old|good|well) (?!as\b)/i;
+
+const SAYING =
+  'said|says|say|told|tells|added|adds|explained|explains|recalled|recalls|noted|notes|wrote|writes|argued|argues|claimed|claims|reported|reports|announced|insisted|insists|admitted|admits|believes|thinks|laughed|replied|joked|warned|warns|remembers|remembered';
+const CONNECTIVE =
+  /^(However|Meanwhile|Moreover|Furthermore|In addition|Indeed|Of course|Then again|Still|Then|Also|And|So|In fact|As a result|For example|For instance|At the same time|After all|By now|Nevertheless|Similarly|Likewise|In other words|To be fair|In short|Naturally|Perhaps surprisingly),?\s+/;
+const SUBORDINATE =
+  'while|although|though|because|since|as|when|after|before|whereas|even though|even as|so that|so|where|which|who|whose|whom|with|including|especially|particularly|such as|thanks to|along with|together with|as well as|for example|for instance|like|much as|just as';
+const FILLER =
+  /\b(very|really|quite|actually|simply|basically|literally|certainly|in order(?= to)|of course|in fact|as it were|so to speak|by the way|to be honest)\s+/gi;
+
+/**
+ * What may go from a sentence, cheapest first, at most `most` parts. Cut by the grammar of English; of other languages
+ * brackets and dashes only.
+ */
+export function cutsOf(text: string, words: readonly Term[], most: number): Cut[] {
+  return [...anyLanguage(text), ...(words.length ? englishCuts(text, words) : [])]
+    .filter((c) => c.end > c.start && mayGo(text, c))
+    .map((c) => ({ ...c, cost: c.cost + lossOf(text, words, c) }))
+    .sort((a, b) => a.cost - b.cost || a.start - b.start)
+    .slice(0, most);
+}
+
+/** Whether a part may go at all: phrases by their words, whole clauses by how they begin. */
+function mayGo(text: string, cut: Cut): boolean {
+  const part = text.slice(cut.start, cut.end);
+  if (AS_AS.test(text) && /\bas\b/.test(part) && !AS_AS.test(part)) return false;
+  if (!CLAUSES.has(cut.why)) return !BINDING.test(part.replace(/^[,;:–—\s]+/, ''));
+  if (CONDITION.test(part)) return false;
+  // "not … because": the clause belongs to the negation.
+  const rest = text.slice(0, cut.start) + text.slice(cut.end);
+  return !(
+    /^[,\s]*(because|so that|as|since)\b/.test(part) && /\b(not|never|no|nobody)\b|n['’]t\b/i.test(rest)
+  );
+}
+
+/** Brackets and pairs of dashes. */
+function anyLanguage(text: string): Cut[] {
+  const out: Cut[] = [];
+  for (const m of text.matchAll(/\s*(?:\([^()]*\)|\[[^[\]]*\])/g))
+    out.push({ start: m.index, end: m.index + m[0].length, why: 'brackets', cost: 0.6 });
+  for (const m of text.matchAll(/\s+[–—]\s+[^–—]+?\s+[–—](?=\s)|—[^–—]+?—/g))
+    out.push({ start: m.index, end: m.index + m[0].length, why: 'aside', cost: 0.8 });
+  const last = /\s*(?:\s[–—]\s|—)[^–—]+?(?=[.!?…]["”’)]*$)/.exec(text);
+  if (last && (text.match(/\s[–—]\s|—/g) ?? []).length === 1)
+    out.push({ start: last.index, end: last.index + last[0].length, why: 'afterthought', cost: 1.6 });
+  return out;
+}
+
+/** What may go from an English sentence, by its commas, its verbs and how its parts begin. */
+function englishCuts(text: string, words: readonly Term[]): Cut[] {
+  const out: Cut[] = [];
+  // A part that begins inside a quotation ends with it, and what is left out of somebody's words is marked.
+  const add = (start: number, end: number, why: CutKind, cost: number) => {
+    const close = start === 0 ? text.length : quotationEnd(text, start);
+    if (close < text.length && start < close)
+      out.push({ start, end: Math.min(end, close), put: ' …', why, cost });
+    else out.push({ start, end, why, cost });
+  };
+  const stop = /[.!?…]+["”’)]*$/.exec(text)?.index ?? text.length;
+
+  const lead = CONNECTIVE.exec(text);
+  if (lead) add(0, lead[0].length, 'connective', -0.3);
+  for (const m of text.matchAll(FILLER)) add(m.index, m.index + m[0].length, 'filler', 0.4);
+
+  // Who said it: at the end, at the start, in the middle of a quotation.
+  const who = `(?:he|she|they|it|we|I|[Tt]he [^,.“”"]{2,50}?|(?:[a-z-]+ ){0,3}[A-Z][^,.“”"]{1,45}?)`;
+  const rest = `[^.!?“”"]{0,110}`;
+  for (const p of [
+    new RegExp(`,?["”]?,\\s(?:${who} (?:${SAYING})|(?:${SAYING}) ${who})(?:[ ,]${rest})?[.!?]?$`),
+    new RegExp(`(?<=[,!?…]["”])\\s(?:${who} (?:${SAYING})|(?:${SAYING}) ${who})(?:[ ,]${rest})?[.!?]?$`),
+  ]) {
+    const m = p.exec(text);
+    if (m) add(m.index + (/^,?["”]/.exec(m[0])?.[0].length ?? 0), text.length, 'attribution', -0.4);
+  }
+  const middle = new RegExp(
+    `["”]\\s(?:${who} (?:${SAYING})|(?:${SAYING}) ${who})(?:, [^,“”"]{0,60})?,\\s["“]`,
+  ).exec(text);
+  if (middle) {
+    const at = text[middle.index - 1] === ',' ? middle.index - 1 : middle.index;
+    out.push({ start: at, end: middle.index + middle[0].length, put: ' ', why: 'attribution', cost: -0.4 });
+  }
+  const first = new RegExp(`^${who} (?:${SAYING})(?: (?:us|me|reporters|visitors))? that\\s`).exec(text);
+  if (first) add(0, first[0].length, 'attribution', -0.2);
+  const accordingFirst = /^According to [^,]+,\s/.exec(text);
+  if (accordingFirst) add(0, accordingFirst[0].length, 'attribution', 0.6);
+  const accordingLast = /,? according to [^,.;]+(?=[.!?]?$)/.exec(text);
+  if (accordingLast)
+    add(accordingLast.index, accordingLast.index + accordingLast[0].length, 'attribution', 0.6);
+
+  const accordingMiddle = /, according to [^,]+,(?=\s)/.exec(text);
+  if (accordingMiddle)
+    out.push({
+      start: accordingMiddle.index,
+      end: accordingMiddle.index + accordingMiddle[0].length,
+      why: 'attribution',
+      cost: -0.2,
+    });
+
+  // Clauses between commas, and those that hang on at the end.
+  const commas = [...text.matchAll(/[,;]\s/g)].map((m) => m.index);
+  const verbAt = (at: number) => {
+    const i = words.findIndex((w) => w.start >= at);
+    const first = words[i];
+    return words.slice(i, i + 2).some((w) => w.finite) || (first?.verb === true && !/ing$/i.test(first.text));
+  };
+  const finiteAt = (at: number) => words.find((w) => w.start >= at)?.finite ?? false;
+  commas.forEach((c, k) => {
+    const after = text.slice(c + 2);
+    const relative = /^(which|who|whose|whom|where|when)\b/.test(after);
+    const apposition =
+      /^(a|an|the|one of|now|then|once|his|her|its|their|our|also|too|at least|aged|formerly|including|such as|especially|from|in|at|on|near|by|with|for|after|before|as|like|of|one|two|three|four|five|six|seven|eight|nine|ten|half|twice|until recently|as well as|along with|together with|\d|[A-Z])/.test(
+        after,
+      );
+    for (const end of commas.slice(k + 1, k + 4)) {
+      const inner = text.slice(c + 2, end);
+      if (!(relative || apposition) || !verbAt(end + 1)) continue;
+      if (/^(and|or|but)\b/.test(text.slice(end + 2))) continue;
+      const innerWords = words.filter((w) => w.start >= c + 2 && w.end <= end);
+      if (!relative && innerWords.some((w) => w.finite) && !/^(as|after|before)\b/.test(inner)) continue;
+      add(c, end + 1, relative ? 'side-clause' : 'aside', relative ? 1 : 1.1);
+      break;
+    }
+    if (text[c] === ';') {
+      add(c, stop, 'second-statement', 1.8);
+      return;
+    }
+    const hanging = new RegExp(`^(${SUBORDINATE})\\b`).test(after);
+    const participle = /^(?:\w+ly )?\w+(?:ing|ed)\b/.test(after) && !/^(during|according)/.test(after);
+    if (hanging) add(c, stop, 'side-clause', 1.3);
+    else if (participle && !finiteAt(c + 1)) add(c, stop, 'side-clause', 1.4);
+    else if (
+      apposition &&
+      k === commas.length - 1 &&
+      !words.some((w) => w.start > c && w.finite) &&
+      !/\b(and|or)\b/.test(after)
+    )
+      add(c, stop, 'aside', 1.3);
+    const second = /^(and|so|yet) /.exec(after);
+    if (second) {
+      const clause = words.filter((w) => w.start >= c + 2 + second[0].length);
+      if (
+        saysSomething(clause) ||
+        /^(that|this|it|they|he|she|we|you|I)\b/.test(after.slice(second[0].length))
+      )
+        add(c, stop, 'second-statement', 1.9);
+    }
+  });
+  // A clause that hangs on without a comma.
+  for (const m of text.matchAll(
+    /\s(because|while|although|though|whereas|so that|even though|as well as|which|who)\s/g,
+  ))
+    if (m.index > 25) add(m.index, stop, 'side-clause', 1.9);
+  for (const m of text.matchAll(/\s(and|after|before|since) /g)) {
+    const clause = words.filter((w) => w.start >= m.index + m[0].length);
+    if (m.index > 30 && saysSomething(clause)) add(m.index, stop, 'second-statement', 2.2);
+  }
+  // Where it is, between the subject and its verb.
+  for (const m of text.matchAll(
+    / (?:in|at|near|from) (?:the )?\p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?(?= )/gu,
+  )) {
+    if (m.index > 8 && finiteAt(m.index + m[0].length)) add(m.index, m.index + m[0].length, 'place', 1.2);
+  }
+  // "a market that has stood here since 1887 changes …": the clause that only describes it.
+  for (const m of text.matchAll(/(?<=\b[Aa]n? (?:\w+ )?\w+) (?:that|which|who) /g)) {
+    if (/,/.test(text.slice(0, m.index)) || m.index > 50) continue;
+    const from = words.findIndex((w) => w.start >= m.index + m[0].length - 1);
+    if (
+      words
+        .slice(0, Math.max(0, from - 1))
+        .some((w) => w.finite && !/^(do|does|did|is|are|was|were|can|will)$/i.test(w.text))
+    )
+      continue;
+    const own = words.findIndex((w, i) => i >= from && w.finite);
+    let next = own;
+    while (words[next + 1]?.verb) next++;
+    const main = words.findIndex(
+      (w, i) => i > next && w.finite && !/^(and|or|to)$/i.test(words[i - 1]?.text ?? ''),
+    );
+    const end = words[main]?.start;
+    if (own >= from && end !== undefined && !/[,;:]/.test(text.slice(m.index, end)))
+      add(m.index, end - 1, 'side-clause', 1.4);
+  }
+  // Circumstances, at the end of the sentence or before a comma.
+  for (const m of text.matchAll(
+    /\s(with|in|on|at|by|from|during|behind|near|under|over|between|through|into) (?!least|most|all\b|order to|first|that\b|which\b)/g,
+  )) {
+    if (m.index < 42) continue;
+    // What stands before it has to be whole by itself.
+    const clause = Math.max(
+      0,
+      ...[...text.slice(0, m.index).matchAll(/[;:]\s|, (?:and|but|so) /g)].map((x) => x.index),
+    );
+    if (!saysSomething(words.filter((w) => w.start >= clause && w.end <= m.index))) continue;
+    const comma = /,\s/.exec(text.slice(m.index));
+    for (const end of comma ? [m.index + comma.index, stop] : [stop])
+      if (!words.some((w) => w.start >= m.index && w.end <= end && w.finite))
+        add(m.index, end, 'circumstance', 1.5);
+  }
+  const colon = /:\s/.exec(text);
+  if (colon && colon.index > 20) add(colon.index, stop, 'details', 2);
+
+  // A clause or phrase before the main one: what follows has to be a statement of its own, about something it names.
+  const opening = (length: number) => {
+    const comma = text.indexOf(', ', length);
+    const next = words.filter((w) => w.start >= length && (comma < 0 || w.end <= comma));
+    if (
+      saysSomething(next) &&
+      !/^(its?|he|she|they|his|her|their|this|that|these|those|both)\b/i.test(text.slice(length))
+    )
+      add(0, length, 'opening', 1.5);
+  };
+  const before =
+    /^(While|Although|Though|Because|Since|As|When|After|Before|Whereas|Even though|In|On|At|From|For|By|With|During|Over|Through|Every|Last|Earlier|Later|Today|Once|Thanks to|Like|Unlike|Despite|Besides)\b[^,]*,\s/.exec(
+      text,
+    );
+  if (before) opening(before[0].length);
+  const when =
+    /^(?:Since|In|On|By|During|Until|Every) (?:last |next |the |early |late )?(?:January|February|March|April|May|June|July|August|September|October|November|December|Mondays?|Tuesdays?|Wednesdays?|Thursdays?|Fridays?|Saturdays?|Sundays?|spring|summer|autumn|winter|\d{4})(?: \d{4})? (?=[a-zA-Z])/.exec(
+      text,
+    );
+  if (when && !/^(and|or|to)\b/.test(text.slice(when[0].length))) add(0, when[0].length, 'time', 1.2);
+  const participleFirst = /^\w+(?:ing|ed)\b[^,]*,\s/.exec(text);
+  if (participleFirst && !words.some((w) => w.finite && w.end < participleFirst[0].length))
+    opening(participleFirst[0].length);
+  return out;
+}
+
+/** Where the quotation ends in which a place lies, before a comma that belongs to it; the end of the text outside of one. */
+function quotationEnd(text: string, at: number): number {
+  const before = text.slice(0, at);
+  const curly = before.lastIndexOf('“') > before.lastIndexOf('”');
+  const straight = (before.match(/"/g) ?? []).length % 2 === 1;
+  if (!curly && !straight) return text.length;
+  const close = text.indexOf(curly ? '”' : '"', at);
+  if (close < 0) return text.length;
+  return text[close - 1] === ',' ? close - 1 : close;
+}
+
+/** What a cut loses: by length, figures and names. */
+function lossOf(text: string, words: readonly Term[], cut: Cut): number {
+  const part = text.slice(cut.start, cut.end);
+  const said = cut.why === 'attribution';
+  const figures = (part.match(/\d[\d.,]*/g) ?? []).length;
+  const names = words.filter((w) => w.name && w.start >= cut.start && w.end <= cut.end).length;
+  return part.length * (said ? 0.002 : 0.008) + figures * (said ? 0.1 : 0.7) + (said ? 0 : names * 0.25);
+}

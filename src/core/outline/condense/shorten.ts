@@ -1,0 +1,132 @@
+import { BINDING, type Cut, type CutKind, cutsOf } from './cuts.ts';
+import { saysSomething, type Term, terms } from './grammar.ts';
+
+export const LINE = {
+  /** The longest line on the screen, characters. */
+  longest: 90,
+  /** The longest sentence that is spoken as it stands, characters. */
+  spoken: 170,
+  /** A line has at least so many words. */
+  leastWords: 3,
+} as const;
+
+/** All subsets of so many parts are tried. */
+const MOST_CUTS = 13;
+
+/** What became of a sentence. */
+export interface Shortened {
+  text: string;
+  /** What was dropped. */
+  dropped: (CutKind | 'rest')[];
+  /** Something of it is missing that an ellipsis stands for: the rest of it, or a part of a quotation. */
+  brokenOff: boolean;
+}
+
+/**
+ * Makes a sentence short enough by leaving parts out; no word is changed or moved. Parts that may go are asides,
+ * attributions, clauses that hang on, and fillers; of all choices that leave a whole sentence the one that loses least
+ * is taken. A part with a negation or a condition never goes, nor does the only finite verb. Where nothing fits, the
+ * text is broken off before a clause and ends with an ellipsis. Other languages than English lose brackets and
+ * dashes only.
+ */
+export function shorten(sentence: string, longest: number = LINE.longest, language = 'en'): Shortened {
+  const text = sentence.replace(/\s+/g, ' ').trim();
+  if (text.length <= longest) return { text, dropped: [], brokenOff: false };
+  const words = language.startsWith('en') ? terms(text) : [];
+  const cuts = cutsOf(text, words, MOST_CUTS);
+  let best: { text: string; cost: number; used: Cut[] } | null = null;
+  for (let mask = 1; mask < 1 << cuts.length; mask++) {
+    const used = cuts.filter((_, i) => mask & (1 << i));
+    const cost = used.reduce((sum, c) => sum + c.cost, 0);
+    if (best && cost >= best.cost) continue;
+    const left = leave(text, used);
+    if (left.length > longest || !holds(left, words, used)) continue;
+    best = { text: left, cost, used };
+  }
+  if (best)
+    return {
+      text: best.text,
+      dropped: [...new Set(best.used.map((c) => c.why))],
+      brokenOff: best.text.includes('…') && !text.includes('…'),
+    };
+  return breakOff(text, longest, cuts, words);
+}
+
+/** The text without the cuts, tidied: spaces, commas, a capital first, its own full stop last. */
+function leave(text: string, cuts: readonly Cut[]): string {
+  let out = '';
+  for (let i = 0; i < text.length; i++) {
+    const cut = cuts.find((c) => i >= c.start && i < c.end);
+    if (!cut) out += text[i];
+    else if (i === cut.start) out += cut.put ?? '';
+  }
+  out = out
+    .replace(/\s+/g, ' ')
+    .replace(/ ([,;:.!?…])/g, '$1')
+    .replace(/([,;:])(?:\s*[,;:])+/g, '$1')
+    .replace(/^[\s,;:–—]+/, '')
+    .replace(/[\s,;:–—]+([.!?…]+["”’)]*)$/, '$1')
+    .trim();
+  const end = /[.!?…]+["”’)]*$/.exec(text)?.[0];
+  if (end && !/[.!?…]["”’)]*$/.test(out)) {
+    const quoted = /,?(["”])$/.exec(out);
+    out = quoted
+      ? `${out.slice(0, quoted.index)}.${quoted[1]}`
+      : out.replace(/[,;:]$/, '') + (/^[.!?…]+/.exec(end)?.[0] ?? '.');
+  }
+  return out
+    .replace(/,(["”])$/, '.$1')
+    .replace(/\s*…\s*[.,]?(?=["”])/, ' …')
+    .replace(/^(["“‘(]?)(\p{Ll})/u, (_, q: string, c: string) => q + c.toUpperCase());
+}
+
+/** Whether what is left is still a sentence: whole quotations, enough words, and a finite verb if there was one. */
+function holds(left: string, words: readonly Term[], cuts: readonly Cut[]): boolean {
+  if (left.split(' ').length < LINE.leastWords) return false;
+  const count = (s: string, c: string) => s.split(c).length - 1;
+  if (count(left, '“') !== count(left, '”') || count(left, '"') % 2 === 1) return false;
+  if (count(left, '(') !== count(left, ')')) return false;
+  if (
+    /\b(and|or|but|of|the|a|an|to|with|for|in|on|at|by|from|that|which|who|as|than|against|until|since|because|(?<!\bany )more|less)[.!?…]?["”’)]*$/i.test(
+      left,
+    )
+  )
+    return false;
+  if (/^(and|or|but|so|yet|nor)\b/i.test(left) && !/^(and|or|but|so|yet|nor)\b/i.test(words[0]?.text ?? ''))
+    return false;
+  if (!words.length) return true;
+  const kept = words.filter((w) => !cuts.some((c) => w.start < c.end && w.end > c.start));
+  if (/\?["”’)]*$/.test(left)) return kept.some((w) => w.finite);
+  return !words.some((w) => w.finite) || saysSomething(kept) || kept.some((w) => w.finite && w === kept[0]);
+}
+
+/** The longest beginning that ends before a clause or phrase, with an ellipsis. */
+function breakOff(text: string, longest: number, cuts: readonly Cut[], words: readonly Term[]): Shortened {
+  const first = cuts.find(
+    (c) =>
+      c.cost < 1.4 &&
+      (c.end < text.length - 1 || c.why === 'attribution') &&
+      holds(leave(text, [c]), words, [c]),
+  );
+  const base = first ? leave(text, [first]) : text;
+  const dropped = first ? [first.why] : [];
+  if (base.length <= longest) return { text: base, dropped, brokenOff: false };
+  const room = longest - 2;
+  const ends = [
+    ...base.matchAll(
+      /[,;:]\s|\s[–—]\s|\s(?=(?:and|or|but|because|which|who|that|while|when|where|before|after|to|for|with|in|on|at|from|by|of|as)\s)/g,
+    ),
+  ].map((m) => m.index);
+  const fitting = ends.filter((e) => e <= room && e > room * 0.45);
+  const whole = fitting.filter((e) => !BINDING.test(base.slice(e)));
+  const at = (whole.length ? whole : fitting).at(-1) ?? base.lastIndexOf(' ', room);
+  const head = base
+    .slice(0, at > 0 ? at : room)
+    .replace(/[\s,;:–—]+$/, '')
+    .replace(
+      /(?:[\s,]+(?:and|or|but|as|of|the|a|an|to|with|for|in|on|at|by|from|that|which|who|than|more|less|against|until))+$/i,
+      '',
+    );
+  const open = head.split('“').length > head.split('”').length ? '”' : '';
+  return { text: `${head} …${open}`, dropped: [...dropped, 'rest'], brokenOff: true };
+}

@@ -1,0 +1,18 @@
+/** What a piece may hold. */
+export const LIMITS = {
+  scenes: 500,
+  textLength: 5000,
+  titleLength: 200,
+  briefLength: 300,
+  minSceneMs: 300,
+  maxSceneMs: 600_000,
+  /** Pictures in one scene. */
+  pictures: 12,
+  zoom: 8,
+  /** A clip of two hours, and some. */
+  clipMs: 4 * 3_600_000,
+  /** Stretches of music. */
+  beds: 20,
+  pieceMs: 3_600_000,
+  transitionMs: 5000,
+} as const;

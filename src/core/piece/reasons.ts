@@ -1,0 +1,39 @@
+import Joi from 'joi';
+import { share } from './field.ts';
+
+/** Why a picture was chosen, or stands among those to choose from. What a code means in words is said by the interface. */
+export type PictureReason =
+  /** A word of the line is said of the picture. */
+  | { code: 'word'; word: string }
+  /** A word of the line is near to one that is said of it. */
+  | { code: 'near-word'; word: string; tag: string }
+  /** The whole line means what it shows, 0 to 1. */
+  | { code: 'meaning'; close: number }
+  /** It stands in the source of the piece; caption: what is said of it there. */
+  | { code: 'in-source'; caption: string }
+  /** It is one of the photos of which the piece was made. */
+  | { code: 'photo' }
+  /** It stood in this scene before. */
+  | { code: 'was-here' }
+  /** It is like another picture, 0 to 1. */
+  | { code: 'like'; close: number }
+  /** An earlier version said so in these words. */
+  | { code: 'told'; text: string };
+
+const word = Joi.string().max(100).required();
+const REASONS: Record<PictureReason['code'], Record<string, Joi.Schema>> = {
+  word: { word },
+  'near-word': { word, tag: Joi.string().max(200).required() },
+  meaning: { close: share().required() },
+  'in-source': { caption: Joi.string().allow('').max(200).required() },
+  photo: {},
+  'was-here': {},
+  like: { close: share().required() },
+  told: { text: Joi.string().max(500).required() },
+};
+
+export const reasonSchema = Joi.alternatives().try(
+  ...Object.entries(REASONS).map(([code, values]) =>
+    Joi.object({ code: Joi.valid(code).required(), ...values }),
+  ),
+);

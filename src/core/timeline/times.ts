@@ -1,0 +1,129 @@
+import { layoutRule } from '../look/layouts.ts';
+import { TRANSITIONS } from '../look/transitions.ts';
+import type { Look } from '../look/types.ts';
+import { type Piece, type Scene, spokenOf } from '../piece/types.ts';
+import { voiceSpeed } from '../sound/speech.ts';
+import { estimateSpeech, readingTime } from '../text/reading.ts';
+import {
+  type Frames,
+  type Milliseconds,
+  msToFrames,
+  msToSamples,
+  SAMPLES_PER_FRAME,
+  type Samples,
+  samplesToMs,
+} from '../time.ts';
+import { narrationKey } from './keys.ts';
+import { PACING } from './pacing.ts';
+import type { Facts, Passage, TakeFact, TakeWord } from './types.ts';
+
+/** The part of a take that a scene uses. */
+export interface TakePart {
+  take: TakeFact;
+  offset: Samples;
+  samples: Samples;
+  /** Words of the part, with times from its start. */
+  words: TakeWord[];
+}
+
+/** When a scene is, and when its voice is heard: the first stage. */
+export interface SceneTime {
+  /** [start, end) in frames of the piece. */
+  start: Frames;
+  end: Frames;
+  /** Scene-local frames [start, end) of the voice, or of what it is estimated to be. */
+  voice: { start: Frames; end: Frames };
+  take: TakePart | null;
+  transition: Passage;
+  tail: Frames;
+  /** Place of the scene whose pictures are seen: its own, or that of one before that runs on. */
+  seen: number;
+  estimated: boolean;
+  stretched: boolean;
+}
+
+/** For each scene the one whose pictures it shows: itself, or the scene before from which a picture runs on. */
+export function seenScenes(scenes: readonly Scene[]): number[] {
+  const out: number[] = [];
+  scenes.forEach((s, i) => {
+    const before = out[i - 1];
+    const runsOn = s.runsOn && before !== undefined && (scenes[before]?.pictures.length ?? 0) > 0;
+    out.push(runsOn ? before : i);
+  });
+  return out;
+}
+
+/** Puts the scenes of a piece end to end, each as long as its voice needs or as was set by hand. */
+export function layTimes(piece: Piece, takes: Facts['takes'], look: Look): SceneTime[] {
+  const seen = seenScenes(piece.scenes);
+  const out: SceneTime[] = [];
+  let at: Frames = 0;
+  piece.scenes.forEach((scene, i) => {
+    const { length, ...time } = lengthOf(scene, piece, takes, i);
+    const previous = out[i - 1];
+    const shorter = previous ? Math.min(length, previous.end - previous.start) : 0;
+    const transition =
+      previous && seen[i] === i ? passage(scene, look, shorter) : { kind: look.transition.kind, frames: 0 };
+    if (previous) previous.tail = transition.frames;
+    out.push({ ...time, start: at, end: at + length, transition, tail: 0, seen: seen[i] ?? i });
+    at += length;
+  });
+  return out;
+}
+
+/** The transition on the border before a scene: as the writer wants it or the look has it, short enough for both sides. */
+function passage(scene: Scene, look: Look, shorter: Frames): Passage {
+  const kind = scene.transition?.kind ?? look.transition.kind;
+  const wanted = scene.transition ? msToFrames(scene.transition.lengthMs) : look.transition.frames;
+  const most = Math.floor(shorter / PACING.transitionPart);
+  return { kind, frames: TRANSITIONS[kind].takesTime ? Math.min(wanted, most) : 0 };
+}
+
+function lengthOf(
+  scene: Scene,
+  piece: Piece,
+  takes: Facts['takes'],
+  index: number,
+): Pick<SceneTime, 'voice' | 'take' | 'estimated' | 'stretched'> & { length: Frames } {
+  const key = narrationKey(scene, piece.voice);
+  const part = takePart(scene, key === null ? undefined : takes[key]);
+  const last = index === piece.scenes.length - 1;
+  const lead = key === null ? 0 : index === 0 ? PACING.firstLeadMs : PACING.leadMs;
+  const voiceMs = key === null ? 0 : part ? samplesToMs(part.samples) : estimateOf(scene, piece);
+  const tail = PACING.tailMs[layoutRule(scene.layout).hold] + (last ? PACING.endHoldMs : 0);
+  const natural =
+    key === null
+      ? Math.max(PACING.silentSceneMs, readingTime(scene.shown)) + (last ? PACING.endHoldMs / 2 : 0)
+      : lead + voiceMs + tail;
+  const start = msToFrames(lead);
+  const end = start + Math.ceil(msToSamples(voiceMs) / SAMPLES_PER_FRAME);
+  const least = Math.max(PACING.leastFrames, end);
+  const wanted = scene.durationMs === null ? null : msToFrames(scene.durationMs);
+  return {
+    length: Math.max(least, wanted ?? msToFrames(natural)),
+    voice: { start, end },
+    take: part,
+    estimated: key !== null && !part,
+    stretched: wanted !== null && wanted < least,
+  };
+}
+
+const estimateOf = (scene: Scene, { voice }: Piece): Milliseconds =>
+  estimateSpeech(spokenOf(scene).trim(), voice.pace * voiceSpeed(voice.name));
+
+function takePart({ narration }: Scene, take: TakeFact | undefined): TakePart | null {
+  if (!take) return null;
+  if (narration.kind === 'synthetic') return { take, offset: 0, samples: take.samples, words: take.words };
+  const offset = Math.min(msToSamples(narration.startMs), take.samples);
+  const end = narration.endMs === null ? take.samples : Math.min(msToSamples(narration.endMs), take.samples);
+  const startMs = samplesToMs(offset);
+  const endMs = samplesToMs(end);
+  const words = take.words
+    .filter((w) => w.endMs > startMs && w.startMs < endMs)
+    .map((w) => ({
+      ...w,
+      startMs: Math.max(0, w.startMs - startMs),
+      endMs: Math.min(w.endMs, endMs) - startMs,
+    }));
+  return { take, offset, samples: Math.max(0, end - offset), words };
+}

@@ -1,0 +1,88 @@
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
+import sharp from 'sharp';
+import type { Box } from '../../core/look/formats.ts';
+import {
+  ANALYSIS_SIZE,
+  differenceHash,
+  findSubject,
+  mainColours,
+  sharpness,
+} from '../../core/picture/analyse.ts';
+import { type Cascade, findFaces, readCascade } from '../../core/picture/faces.ts';
+import { CONFIG } from '../config.ts';
+import type { AssetRecord } from './record.ts';
+
+/** What is seen in a picture: subject, colours, difference hash and sharpness. */
+export async function analysePicture(
+  picture: Buffer,
+): Promise<Pick<AssetRecord, 'focal' | 'colours' | 'differenceHash' | 'sharpness' | 'faces'>> {
+  const small = await sharp(picture)
+    .resize(ANALYSIS_SIZE, ANALYSIS_SIZE, { fit: 'inside' })
+    .removeAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const grey = await sharp(picture)
+    .resize(640, 640, { fit: 'inside', withoutEnlargement: true })
+    .greyscale()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const faces = await facesIn(picture);
+  const pixels = { data: small.data, width: small.info.width, height: small.info.height };
+  return {
+    focal: findSubject(pixels, faces),
+    faces: faces.length,
+    colours: mainColours(pixels),
+    differenceHash: differenceHash(pixels),
+    sharpness: sharpness({ data: grey.data, width: grey.info.width, height: grey.info.height }),
+  };
+}
+
+/** Long side at which faces are looked for. */
+const FACE_SIDE = 360;
+
+let cascade: Promise<Cascade> | null = null;
+
+/** The cascade for faces from the front that the package `tracking` ships, as a row of numbers in a script. */
+function faceCascade(): Promise<Cascade> {
+  cascade ??= readFile(path.join(CONFIG.root, 'node_modules/tracking/build/data/face-min.js'), 'utf8').then(
+    (text) => {
+      const row = text.slice(text.indexOf('[') + 1, text.lastIndexOf(']'));
+      return readCascade(row.split(',').map(Number));
+    },
+  );
+  return cascade;
+}
+
+/** Faces in a picture, largest first, in fractions. */
+export async function facesIn(picture: Buffer): Promise<Box[]> {
+  const { data, info } = await sharp(picture)
+    .resize(FACE_SIDE, FACE_SIDE, { fit: 'inside' })
+    .flatten({ background: '#ffffff' })
+    .greyscale()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  return findFaces({ data, width: info.width, height: info.height }, await faceCascade());
+}
+
+const THUMB_SIDE = 400;
+
+export const thumbOf = (picture: Buffer): Promise<Buffer> =>
+  sharp(picture)
+    .resize(THUMB_SIDE, THUMB_SIDE, { fit: 'outside', withoutEnlargement: true })
+    .webp({ quality: 80 })
+    .toBuffer();
+
+/** Pixels of a blurred copy's long side: drawn large it is soft without a filter, the same in browser and render. */
+const BLURRED_SIDE = 48;
+
+/** A small, soft, slightly darkened copy for the surround of a whole picture. Lossless: both painters see the same. */
+export const blurredOf = (picture: Buffer | string): Promise<Buffer> =>
+  sharp(picture)
+    .resize(BLURRED_SIDE, BLURRED_SIDE, { fit: 'inside' })
+    .flatten({ background: '#ffffff' })
+    .blur(2.2)
+    .modulate({ brightness: 0.72, saturation: 0.9 })
+    .removeAlpha()
+    .png()
+    .toBuffer();

@@ -1,0 +1,82 @@
+import { mkdir, stat, writeFile } from 'node:fs/promises';
+import { afterAll, beforeEach, describe, expect, it } from 'vitest';
+import { piece } from '../../core/piece/testing.ts';
+import { dataPath } from '../config.ts';
+import { closeDatabase, db } from '../db/client.ts';
+import { renders } from '../db/schema.ts';
+import {
+  cancelRender,
+  claimJob,
+  deleteRender,
+  finishJob,
+  getRender,
+  listRenders,
+  renderFile,
+  reportJob,
+  requestRender,
+  requeueRunning,
+} from './renders.ts';
+
+beforeEach(async () => {
+  await db().delete(renders);
+  await mkdir(dataPath('renders'), { recursive: true });
+});
+afterAll(closeDatabase);
+
+const ask = (title: string) => requestRender('piece-1', piece(undefined, { title }), 3, 480);
+const step = { step: 'pictures', done: 30, total: 120, painted: 30 };
+
+describe('the queue of renders', () => {
+  it('gives each waiting job to one worker only', async () => {
+    const ids = [await ask('One'), await ask('Two')];
+    const taken = await Promise.all([claimJob(), claimJob(), claimJob()]);
+    expect(taken.flatMap((j) => j?.id ?? []).sort()).toEqual([...ids].sort());
+  });
+
+  it('shows how far a job is and how long it will take', async () => {
+    const id = await ask('One');
+    await claimJob();
+    expect(await reportJob(id, step)).toEqual({ cancel: false });
+    expect(await getRender(id)).toMatchObject({ state: 'running', done: 30, total: 120 });
+    expect((await getRender(id))?.remainingMs).toBeGreaterThanOrEqual(0);
+  });
+
+  it('cancels a waiting job at once, and a running one when it next reports', async () => {
+    const [running, waiting] = [await ask('Running'), await ask('Waiting')];
+    expect((await claimJob())?.id).toBe(running);
+    expect(await cancelRender(waiting)).toBe(true);
+    expect(await claimJob()).toBeNull();
+    expect(await cancelRender(running)).toBe(true);
+    expect(await reportJob(running, step)).toEqual({ cancel: true });
+    await finishJob(running, { state: 'cancelled' });
+    expect((await listRenders('piece-1')).map((r) => r.state)).toEqual(['cancelled', 'cancelled']);
+    expect(await cancelRender(running)).toBe(false);
+  });
+
+  it('takes a job up again after its worker died', async () => {
+    const id = await ask('One');
+    expect(await claimJob()).toMatchObject({ id, attempt: 1 });
+    expect(await requeueRunning()).toBe(1);
+    expect(await claimJob()).toMatchObject({ id, attempt: 2 });
+  });
+
+  it('keeps the reason of a failure', async () => {
+    const id = await ask('One');
+    await claimJob();
+    await finishJob(id, { state: 'failed', error: 'The disk is full.' });
+    expect(await getRender(id)).toMatchObject({ state: 'failed', error: 'The disk is full.' });
+  });
+
+  it('deletes a finished render with its file, and leaves one at work alone', async () => {
+    const [done, running] = [await ask('Done'), await ask('Running')];
+    await claimJob();
+    await writeFile(renderFile(done), 'video');
+    await finishJob(done, { state: 'done', durationMs: 4000 });
+    expect(await getRender(done)).toMatchObject({ state: 'done', bytes: 5, durationMs: 4000 });
+    await claimJob();
+    expect(await deleteRender(running)).toBe(false);
+    expect(await deleteRender(done)).toBe(true);
+    await expect(stat(renderFile(done))).rejects.toThrow('ENOENT');
+    expect((await listRenders()).map((r) => r.id)).toEqual([running]);
+  });
+});

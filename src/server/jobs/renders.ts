@@ -1,0 +1,212 @@
+import { rm, stat } from 'node:fs/promises';
+import { and, asc, desc, eq, inArray, sql } from 'drizzle-orm';
+import { nanoid } from 'nanoid';
+import type { RenderView } from '../../api/renders.ts';
+import { Failed } from '../../core/failure.ts';
+import { migratePiece } from '../../core/piece/migrate.ts';
+import type { Piece } from '../../core/piece/types.ts';
+import type { Height } from '../../core/timeline/segments.ts';
+import { dataPath } from '../config.ts';
+import { db } from '../db/client.ts';
+import { renders } from '../db/schema.ts';
+import { loadPiece } from '../pieces/pieces.ts';
+
+export const renderFile = (id: string): string => dataPath('renders', `${id}.mp4`);
+
+type Row = typeof renders.$inferSelect;
+
+function view(r: Row, now: Date): RenderView {
+  const running = r.state === 'running' && r.startedAt && r.done > 0 && r.total > 0;
+  const spent = r.startedAt ? now.getTime() - r.startedAt.getTime() : 0;
+  return {
+    id: r.id,
+    pieceId: r.pieceId,
+    title: r.title,
+    format: r.format,
+    height: r.height,
+    state: r.state,
+    step: r.step,
+    done: r.done,
+    total: r.total,
+    remainingMs: running ? Math.round((spent / r.done) * (r.total - r.done)) : null,
+    error: r.error,
+    bytes: r.bytes,
+    durationMs: r.durationMs,
+    rev: r.rev,
+    createdAt: r.createdAt.toISOString(),
+    finishedAt: r.finishedAt?.toISOString() ?? null,
+  };
+}
+
+/** Asks for a render of a piece as it is now. */
+export async function requestRender(
+  pieceId: string,
+  piece: Piece,
+  rev: number,
+  height: Height,
+): Promise<string> {
+  const id = nanoid(12);
+  await db().insert(renders).values({
+    id,
+    pieceId,
+    title: piece.title,
+    doc: piece,
+    rev,
+    format: piece.format,
+    height,
+    state: 'waiting',
+    step: 'waiting',
+    done: 0,
+    total: 0,
+    painted: 0,
+    attempt: 0,
+    cancelRequested: false,
+    createdAt: new Date(),
+  });
+  return id;
+}
+
+/** Asks for a render of a stored piece as it is now. Throws Failed. */
+export async function renderPiece(pieceId: string, height: Height): Promise<string> {
+  const { piece, rev } = await loadPiece(pieceId);
+  if (!piece.scenes.length) throw new Failed({ code: 'no-scenes' });
+  return requestRender(pieceId, piece, rev, height);
+}
+
+export async function listRenders(pieceId?: string): Promise<RenderView[]> {
+  const rows = await db()
+    .select()
+    .from(renders)
+    .where(pieceId ? eq(renders.pieceId, pieceId) : undefined)
+    .orderBy(desc(renders.createdAt))
+    .limit(200);
+  const now = new Date();
+  return rows.map((r) => view(r, now));
+}
+
+/** Throws Failed (no-render). */
+export async function getRender(id: string): Promise<RenderView> {
+  const [row] = await db().select().from(renders).where(eq(renders.id, id));
+  if (!row) throw new Failed({ code: 'no-render' });
+  return view(row, new Date());
+}
+
+/** The name under which a video is kept by who fetches it. */
+export const renderName = ({ title, format, height }: RenderView): string => {
+  const plain = title
+    .replace(/[^\p{L}\p{N} _-]+/gu, '')
+    .trim()
+    .slice(0, 80);
+  return `${plain || 'video'} ${format.replace(':', 'x')} ${height}p.mp4`;
+};
+
+/** A waiting render is cancelled at once, a running one at its next frame. Throws Failed when it is over already. */
+export async function cancelRender(id: string): Promise<void> {
+  const [waiting] = await db()
+    .update(renders)
+    .set({ state: 'cancelled', step: 'cancelled', finishedAt: new Date() })
+    .where(and(eq(renders.id, id), eq(renders.state, 'waiting')));
+  if (waiting.affectedRows) return;
+  const [running] = await db()
+    .update(renders)
+    .set({ cancelRequested: true })
+    .where(and(eq(renders.id, id), eq(renders.state, 'running')));
+  if (!running.affectedRows) await refuse(id, 'render-over');
+}
+
+/** Why a render cannot be changed: there is none, or its state does not allow it. */
+async function refuse(id: string, code: 'render-over' | 'render-running'): Promise<never> {
+  await getRender(id);
+  throw new Failed({ code });
+}
+
+/** Removes a render that is over, with its file. Throws Failed when it is under way. */
+export async function deleteRender(id: string): Promise<void> {
+  const [result] = await db()
+    .delete(renders)
+    .where(and(eq(renders.id, id), inArray(renders.state, ['done', 'failed', 'cancelled'])));
+  if (!result.affectedRows) await refuse(id, 'render-running');
+  await rm(renderFile(id), { force: true });
+}
+
+export interface Job {
+  id: string;
+  piece: Piece;
+  height: Height;
+  attempt: number;
+}
+
+/** After a worker died: its jobs wait again. There is one worker; it calls this when it starts. */
+export async function requeueRunning(): Promise<number> {
+  const [result] = await db()
+    .update(renders)
+    .set({ state: 'waiting', step: 'waiting', done: 0 })
+    .where(eq(renders.state, 'running'));
+  return result.affectedRows;
+}
+
+/** The oldest waiting job, now running; null when there is none. */
+export async function claimJob(): Promise<Job | null> {
+  return db().transaction(async (tx) => {
+    const [row] = await tx
+      .select()
+      .from(renders)
+      .where(eq(renders.state, 'waiting'))
+      .orderBy(asc(renders.createdAt))
+      .limit(1)
+      .for('update', { skipLocked: true });
+    if (!row) return null;
+    const now = new Date();
+    await tx
+      .update(renders)
+      .set({
+        state: 'running',
+        step: 'voices',
+        startedAt: now,
+        heartbeatAt: now,
+        attempt: row.attempt + 1,
+        error: null,
+      })
+      .where(eq(renders.id, row.id));
+    const doc = typeof row.doc === 'string' ? JSON.parse(row.doc) : row.doc;
+    return { id: row.id, piece: migratePiece(doc), height: row.height as Height, attempt: row.attempt + 1 };
+  });
+}
+
+/** Notes how far a job is, and tells whether it is to be cancelled. */
+export async function reportJob(
+  id: string,
+  progress: { step: string; done: number; total: number; painted: number },
+): Promise<{ cancel: boolean }> {
+  await db()
+    .update(renders)
+    .set({ ...progress, heartbeatAt: new Date() })
+    .where(eq(renders.id, id));
+  const [row] = await db()
+    .select({ cancel: renders.cancelRequested })
+    .from(renders)
+    .where(eq(renders.id, id));
+  return { cancel: row?.cancel ?? true };
+}
+
+export async function finishJob(
+  id: string,
+  outcome:
+    | { state: 'done'; durationMs: number }
+    | { state: 'failed'; error: string }
+    | { state: 'cancelled' },
+): Promise<void> {
+  const bytes = outcome.state === 'done' ? (await stat(renderFile(id))).size : null;
+  await db()
+    .update(renders)
+    .set({
+      state: outcome.state,
+      step: outcome.state,
+      error: outcome.state === 'failed' ? outcome.error.slice(0, 2000) : null,
+      durationMs: outcome.state === 'done' ? outcome.durationMs : null,
+      bytes,
+      ...(outcome.state === 'done' ? { done: sql`${renders.total}` } : {}),
+      finishedAt: new Date(),
+    })
+    .where(eq(renders.id, id));
+}

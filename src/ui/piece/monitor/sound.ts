@@ -1,0 +1,130 @@
+'use client';
+
+import { addressOf } from '../../../api/endpoint.ts';
+import { clipSound, takeSound, trackSound } from '../../../api/material.ts';
+import { peaks } from '../../../core/sound/mix.ts';
+import { SAMPLE_RATE } from '../../../core/time.ts';
+import type { ClipSound, Timeline } from '../../../core/timeline/types.ts';
+import type { MixAnswer, MixMessage } from '../../../workers/mix.worker.ts';
+
+/** Fetches takes and tracks, has them mixed in a worker, and keeps the result for playing. */
+export class Sound {
+  private readonly worker = new Worker(new URL('../../../workers/mix.worker.ts', import.meta.url), {
+    type: 'module',
+  });
+  private readonly decoder = new OfflineAudioContext(2, 1, SAMPLE_RATE);
+  private readonly sent = new Map<string, Promise<void>>();
+  private readonly waves = new Map<string, number[]>();
+  private readonly waiting = new Map<
+    number,
+    { resolve: (b: AudioBuffer) => void; reject: (e: Error) => void }
+  >();
+  private nextId = 1;
+  private mixed: { key: string; buffer: Promise<AudioBuffer> } | null = null;
+
+  constructor() {
+    this.worker.onmessage = ({ data }: MessageEvent<MixAnswer>) => {
+      const w = this.waiting.get(data.id);
+      this.waiting.delete(data.id);
+      if (!w) return;
+      if ('error' in data) w.reject(new Error(data.error));
+      else {
+        const buffer = new AudioBuffer({
+          numberOfChannels: 2,
+          length: Math.max(1, data.left.length),
+          sampleRate: SAMPLE_RATE,
+        });
+        if (data.left.length) {
+          buffer.copyToChannel(data.left as Float32Array<ArrayBuffer>, 0);
+          buffer.copyToChannel(data.right as Float32Array<ArrayBuffer>, 1);
+        }
+        w.resolve(buffer);
+      }
+    };
+  }
+
+  private post(m: MixMessage): void {
+    this.worker.postMessage(m);
+  }
+
+  /** Wave of a take for drawing, 0 to 1; null until it has been fetched. */
+  wave(key: string): number[] | null {
+    return this.waves.get(key) ?? null;
+  }
+
+  fetchTake(key: string): Promise<void> {
+    return this.once(`take/${key}`, async () => {
+      const buffer = await this.decode(addressOf(takeSound, { key }));
+      const samples = buffer.getChannelData(0).slice();
+      this.waves.set(key, peaks(samples, Math.min(260, Math.max(60, Math.round(samples.length / 800)))));
+      this.post({ kind: 'take', key, samples });
+    });
+  }
+
+  private fetchTrack(key: string): Promise<void> {
+    return this.fetchStereo('track', key, addressOf(trackSound, { key }));
+  }
+
+  private fetchClip({ key, assetId, inMs, speed, samples }: ClipSound): Promise<void> {
+    return this.fetchStereo('clip', key, addressOf(clipSound, { id: assetId }, { inMs, speed, samples }));
+  }
+
+  private fetchStereo(kind: 'track' | 'clip', key: string, address: string): Promise<void> {
+    return this.once(`${kind}/${key}`, async () => {
+      const buffer = await this.decode(address);
+      this.post({
+        kind,
+        key,
+        track: {
+          left: buffer.getChannelData(0).slice(),
+          right: buffer.getChannelData(buffer.numberOfChannels - 1).slice(),
+        },
+      });
+    });
+  }
+
+  private once(name: string, work: () => Promise<void>): Promise<void> {
+    const known = this.sent.get(name);
+    if (known) return known;
+    const job = work().catch((e) => {
+      this.sent.delete(name);
+      throw e;
+    });
+    this.sent.set(name, job);
+    return job;
+  }
+
+  private async decode(url: string): Promise<AudioBuffer> {
+    const response = await fetch(url);
+    if (!response.ok) throw new Error(`The sound ${url} cannot be read (${response.status}).`);
+    return this.decoder.decodeAudioData(await response.arrayBuffer());
+  }
+
+  /** The mix of a timeline; made once for the same voices, places and music. */
+  mixOf(timeline: Timeline): Promise<AudioBuffer> {
+    const voices = timeline.scenes.map(
+      (s) => s.voice && [s.voice.key, s.voice.start, s.voice.offset, s.voice.samples],
+    );
+    const key = JSON.stringify([voices, timeline.sound]);
+    if (this.mixed?.key === key) return this.mixed.buffer;
+    const buffer = (async () => {
+      await Promise.all(timeline.scenes.flatMap((s) => (s.voice ? [this.fetchTake(s.voice.key)] : [])));
+      await Promise.all(timeline.sound.clips.map((c) => this.fetchClip(c)));
+      await Promise.all(timeline.sound.beds.flatMap((b) => (b.track ? [this.fetchTrack(b.track.key)] : [])));
+      const id = this.nextId++;
+      return new Promise<AudioBuffer>((resolve, reject) => {
+        this.waiting.set(id, { resolve, reject });
+        this.post({ kind: 'mix', id, timeline });
+      });
+    })();
+    this.mixed = { key, buffer };
+    buffer.catch(() => {
+      if (this.mixed?.key === key) this.mixed = null;
+    });
+    return buffer;
+  }
+
+  dispose(): void {
+    this.worker.terminate();
+  }
+}

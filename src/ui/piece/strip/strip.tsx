@@ -1,0 +1,146 @@
+'use client';
+
+import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import {
+  clock,
+  FPS,
+  framesToMs,
+  framesToSeconds,
+  msToSamples,
+  SAMPLES_PER_FRAME,
+  type Samples,
+} from '../../../core/time.ts';
+import { aspect, croppedStyle, thumbFor, wholeStyle } from '../../shared/media.ts';
+import { useAfterPaint } from '../../shared/use-after-paint.ts';
+import { useShelf } from '../../shared/use-shelf.ts';
+import { useMaterialState, usePiece, usePieceState, useTimelineNow, useViewState } from '../context.ts';
+import './strip.css';
+
+/** Scenes, words and music in proportion. A click goes there; arrow keys step. */
+export function Strip() {
+  const { player, view } = usePiece();
+  const timeline = useTimelineNow();
+  const piece = useAfterPaint(usePieceState((s) => s.piece));
+  const takes = useMaterialState((s) => s.takes);
+  const selected = useViewState((s) => s.selected);
+  const { byId } = useShelf();
+  const total = Math.max(1, timeline.frames);
+  const part = (frames: number) => `${(frames / total) * 100}%`;
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const body = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(1000);
+  useEffect(() => {
+    const box = body.current;
+    if (!box) return;
+    const watch = new ResizeObserver(() => setWidth(Math.max(100, Math.round(box.clientWidth))));
+    watch.observe(box);
+    return () => watch.disconnect();
+  }, []);
+  useEffect(() => {
+    const ctx = canvas.current?.getContext('2d');
+    if (!ctx) return;
+    const x = (samples: Samples) => ((samples / SAMPLES_PER_FRAME) * width) / total;
+    ctx.clearRect(0, 0, width, 40);
+    ctx.fillStyle = '#4d4956';
+    for (const s of timeline.scenes) {
+      if (!s.voice) continue;
+      for (const w of takes[s.voice.key]?.words ?? []) {
+        const origin = s.voice.start - s.voice.offset;
+        const from = x(origin + msToSamples(w.startMs));
+        const to = x(origin + msToSamples(w.endMs));
+        ctx.fillRect(from, 3, Math.max(1, to - from - 0.8), 11);
+      }
+    }
+    for (const { start, track } of timeline.sound.beds) {
+      if (!track) continue;
+      ctx.fillStyle = '#b9b5c0';
+      ctx.fillRect(x(start), 21, x(track.samples), 13);
+      ctx.fillStyle = '#ffffff';
+      for (const b of track.bars.slice(1)) ctx.fillRect(x(start + b), 21, 1, 13);
+    }
+  }, [timeline, takes, width, total]);
+  const go = (clientX: number) => {
+    const box = body.current?.getBoundingClientRect();
+    if (!box) return;
+    const frame = Math.round(((clientX - box.left) / box.width) * total);
+    player.seek(frame);
+    const scene = timeline.scenes.find((s) => frame >= s.start && frame < s.end);
+    if (scene) view.select([scene.sceneId]);
+  };
+  return (
+    <section className="strip" aria-label="Strip">
+      <div className="strip__names" aria-hidden>
+        <span>Scenes</span>
+        <span>Words</span>
+        <span>Music</span>
+      </div>
+      <div
+        className="strip__body"
+        ref={body}
+        onPointerDown={(e) => go(e.clientX)}
+        onPointerMove={(e) => e.buttons === 1 && go(e.clientX)}
+      >
+        <div className="strip__scenes">
+          {timeline.scenes.map((s, i) => {
+            const scene = piece.scenes[i];
+            const shot = s.shots[0];
+            const entry = shot && byId.get(shot.assetId);
+            const wide = ((s.end - s.start) / total) * width;
+            const thumb = entry && wide > 22 && thumbFor(entry, piece.format);
+            return (
+              <div
+                key={s.sceneId}
+                className={`strip__scene${selected.includes(s.sceneId) ? ' strip__scene--on' : ''}`}
+                style={{ left: part(s.start), width: part(s.end - s.start) }}
+                title={`${i + 1}. ${scene?.shown ?? ''} (${framesToSeconds(s.end - s.start).toFixed(1)} s)`}
+              >
+                {thumb && (
+                  <span className="strip__picture">
+                    <span style={{ aspectRatio: aspect(piece.format) }}>
+                      <img
+                        src={thumb.src}
+                        alt=""
+                        draggable={false}
+                        style={
+                          shot.fit === 'whole' ? wholeStyle(shot.surround) : croppedStyle(shot.size, shot.to)
+                        }
+                      />
+                    </span>
+                  </span>
+                )}
+                {wide > 36 && <span className="strip__words">{scene?.shown}</span>}
+              </div>
+            );
+          })}
+        </div>
+        <canvas ref={canvas} width={width} height={40} />
+        <Playhead total={total} />
+      </div>
+    </section>
+  );
+}
+
+function Playhead({ total }: { total: number }) {
+  const { player } = usePiece();
+  const { frame } = useSyncExternalStore(player.subscribe, player.getView, player.getView);
+  return (
+    <div
+      className="strip__head"
+      role="slider"
+      tabIndex={0}
+      aria-label="Place in the piece"
+      aria-valuemin={0}
+      aria-valuemax={total}
+      aria-valuenow={frame}
+      aria-valuetext={clock(framesToMs(frame))}
+      style={{ left: `${(frame / total) * 100}%` }}
+      onKeyDown={(e) => {
+        const by = { ArrowLeft: -1, ArrowRight: 1, PageUp: -FPS, PageDown: FPS }[e.key];
+        if (!by) return;
+        e.preventDefault();
+        e.stopPropagation();
+        player.seek(frame + by * (e.shiftKey ? FPS : 1));
+      }}
+    />
+  );
+}

@@ -1,0 +1,205 @@
+import type { Behind, HistoryEntry, StoredEntry } from '../../../api/pieces.ts';
+import { applyEdit, type Edit } from '../../../core/piece/edit.ts';
+import type { Piece } from '../../../core/piece/types.ts';
+
+/** How an attempt to store entries ended. */
+export type SendResult =
+  | { kind: 'stored'; rev: number }
+  /** Others were faster: what they did comes first. */
+  | ({ kind: 'behind' } & Behind)
+  /** The server will never take them. */
+  | { kind: 'refused'; message: string }
+  /** No connection, or the server is in trouble: to be tried again. */
+  | { kind: 'unreachable'; message: string };
+
+export type SaveState =
+  | { kind: 'saved' }
+  | { kind: 'saving' }
+  | { kind: 'waiting'; message: string }
+  | { kind: 'lost'; message: string };
+
+/** Keeps what the server has not acknowledged over a crash or a reload. */
+export interface Keeper {
+  read(): HistoryEntry[];
+  /** Throws when it cannot be kept. */
+  write(entries: readonly HistoryEntry[]): void;
+}
+
+export interface Clock {
+  now(): number;
+  /** Calls once, after so many milliseconds; gives what calls it off. */
+  after(ms: number, call: () => void): () => void;
+}
+
+export interface QueueOptions {
+  piece: Piece;
+  rev: number;
+  send(baseRev: number, entries: readonly HistoryEntry[]): Promise<SendResult>;
+  keeper: Keeper;
+  clock: Clock;
+  onSave(state: SaveState): void;
+  /**
+   * Others edited in between. piece: with their edits and our own on top. own: entries that still wait, with what undoes
+   * them now. dropped: our entries that no longer apply.
+   */
+  onRebase(piece: Piece, own: { entry: HistoryEntry; inverse: Edit }[], dropped: HistoryEntry[]): void;
+}
+
+export const SYNC = {
+  /** Sent after this quiet. */
+  quietMs: 350,
+  /** Entries in one request. */
+  batch: 400,
+  firstRetryMs: 1000,
+  longestRetryMs: 15_000,
+} as const;
+
+/**
+ * What the server has not acknowledged yet, in order: sent in batches, one request at a time, again after a failure, and
+ * on top of what others did in between. An entry that was sent is never changed, since it may have been stored although
+ * the answer was lost.
+ */
+export class EditQueue {
+  /** The document as the server has it. */
+  private acked: Piece;
+  private rev: number;
+  private pending: HistoryEntry[] = [];
+  private readonly sent = new Set<string>();
+  /** The request that is under way, and whether another one may follow it. */
+  private sending: Promise<boolean> | null = null;
+  private cancel: (() => void) | null = null;
+  private retryMs: number = SYNC.firstRetryMs;
+  private ended = false;
+
+  constructor(private readonly options: QueueOptions) {
+    this.acked = options.piece;
+    this.rev = options.rev;
+  }
+
+  get waiting(): readonly HistoryEntry[] {
+    return this.pending;
+  }
+
+  /** Whether an entry is the last one and was never sent: only then it may still be replaced. */
+  isOpen(id: string): boolean {
+    return this.pending.at(-1)?.id === id && !this.sent.has(id);
+  }
+
+  add(entry: HistoryEntry): void {
+    this.pending.push(entry);
+    this.changed();
+  }
+
+  /** Puts another edit in the place of an open entry. */
+  replace(id: string, edit: Edit): void {
+    if (!this.isOpen(id)) throw new Error('An entry that may have been sent is not changed.');
+    this.pending = this.pending.map((e) => (e.id === id ? { ...e, edit } : e));
+    this.changed();
+  }
+
+  private changed(): void {
+    this.options.onSave({ kind: 'saving' });
+    this.keep();
+    this.schedule(SYNC.quietMs);
+  }
+
+  private schedule(ms: number): void {
+    this.cancel?.();
+    this.cancel = this.ended ? null : this.options.clock.after(ms, () => void this.flush());
+  }
+
+  /** Sends what waits, until nothing does or it cannot be sent now. */
+  async flush(): Promise<void> {
+    while (this.pending.length && !this.ended) {
+      this.sending ??= this.sendBatch().finally(() => {
+        this.sending = null;
+      });
+      if (!(await this.sending)) return;
+    }
+  }
+
+  private async sendBatch(): Promise<boolean> {
+    const batch = this.pending.slice(0, SYNC.batch);
+    for (const e of batch) this.sent.add(e.id);
+    const result = await this.options.send(this.rev, batch);
+    switch (result.kind) {
+      case 'stored':
+        this.acknowledge(batch, result.rev);
+        break;
+      case 'behind':
+        this.rebase(result);
+        break;
+      case 'refused':
+        this.options.onSave({ kind: 'lost', message: result.message });
+        return false;
+      case 'unreachable':
+        this.options.onSave({ kind: 'waiting', message: result.message });
+        this.retryMs = Math.min(SYNC.longestRetryMs, this.retryMs * 2);
+        this.schedule(this.retryMs);
+        return false;
+      default:
+        result satisfies never;
+    }
+    this.retryMs = SYNC.firstRetryMs;
+    this.keep();
+    if (!this.pending.length) this.options.onSave({ kind: 'saved' });
+    return true;
+  }
+
+  private acknowledge(batch: readonly HistoryEntry[], rev: number): void {
+    for (const e of batch) this.acked = applied(this.acked, e.edit);
+    this.rev = rev;
+    this.pending = this.pending.slice(batch.length);
+  }
+
+  /** Others edited in between: their edits first, then our own on top; what no longer applies is dropped and told. */
+  private rebase({ rev, since }: { rev: number; since: readonly StoredEntry[] }): void {
+    for (const e of since) this.acked = applied(this.acked, e.edit);
+    this.rev = rev;
+    const stored = new Set(since.map((e) => e.id));
+    let piece = this.acked;
+    const own: { entry: HistoryEntry; inverse: Edit }[] = [];
+    const dropped: HistoryEntry[] = [];
+    for (const entry of this.pending.filter((e) => !stored.has(e.id))) {
+      const r = applyEdit(piece, entry.edit);
+      if (!r.ok) {
+        dropped.push(entry);
+        continue;
+      }
+      piece = r.piece;
+      own.push({ entry, inverse: r.inverse });
+    }
+    this.pending = own.map((o) => o.entry);
+    this.options.onRebase(piece, own, dropped);
+  }
+
+  private keep(): void {
+    try {
+      this.options.keeper.write(this.pending);
+    } catch {
+      this.options.onSave({
+        kind: 'waiting',
+        message: 'This browser keeps no copy of unsaved edits (its storage is full or off).',
+      });
+    }
+  }
+
+  /** Entries that an earlier page could not send any more, without those that are stored. */
+  left(history: readonly StoredEntry[]): HistoryEntry[] {
+    const known = new Set(history.map((e) => e.id));
+    return this.options.keeper.read().filter((e) => !known.has(e.id));
+  }
+
+  /** When the page goes away: a last try to send. What does not arrive is taken up at the next visit. */
+  end(): void {
+    this.ended = true;
+    this.cancel?.();
+    if (this.pending.length) void this.options.send(this.rev, this.pending.slice(0, SYNC.batch));
+  }
+}
+
+/** What the server acknowledged applies, since it applied there. */
+function applied(piece: Piece, edit: Edit): Piece {
+  const r = applyEdit(piece, edit);
+  return r.ok ? r.piece : piece;
+}

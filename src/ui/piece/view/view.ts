@@ -1,0 +1,62 @@
+import { createStore } from 'zustand/vanilla';
+import type { PassName } from '../passes.ts';
+
+export interface ViewState {
+  /** Ids of the selected scenes, the one that was selected first in front. */
+  selected: string[];
+  pass: PassName;
+  /** Which of the tools of a pass is open, by pass. */
+  open: Readonly<Record<string, string | undefined>>;
+  /** Which picture of the scene the tools are for, from 0. */
+  slot: number;
+  /** Which of the two frames of a move is set: 0 the start, 1 the end. */
+  aim: 0 | 1;
+  /** The renders stand in place of the tools. */
+  delivering: boolean;
+}
+
+/** What the writer looks at: nothing of it is stored. */
+export class View {
+  readonly store;
+  /** Where the caret was last in a row's shown words; not part of the state, since nothing is drawn by it. */
+  caret: { sceneId: string; from: number; to: number } | null = null;
+
+  constructor(first: { selected: string[]; pass: PassName }) {
+    this.store = createStore<ViewState>(() => ({ ...first, open: {}, slot: 0, aim: 0, delivering: false }));
+  }
+
+  get state(): ViewState {
+    return this.store.getState();
+  }
+
+  select(ids: string[]): void {
+    this.store.setState((s) => ({ selected: ids, slot: s.selected[0] === ids[0] ? s.slot : 0 }));
+  }
+
+  /** Scenes that are gone are no longer selected. */
+  keepOnly(alive: ReadonlySet<string>): void {
+    const selected = this.state.selected.filter((id) => alive.has(id));
+    if (selected.length !== this.state.selected.length) this.store.setState({ selected });
+  }
+
+  setPass(pass: PassName): void {
+    this.store.setState({ pass, delivering: false });
+  }
+
+  /** Opens one of the tools of a pass. */
+  open(pass: PassName, tool: string): void {
+    this.store.setState((s) => ({ open: { ...s.open, [pass]: tool } }));
+  }
+
+  setSlot(slot: number): void {
+    this.store.setState({ slot });
+  }
+
+  setAim(aim: 0 | 1): void {
+    this.store.setState({ aim });
+  }
+
+  setDelivering(delivering: boolean): void {
+    this.store.setState({ delivering });
+  }
+}

@@ -1,0 +1,80 @@
+import type { HistoryEntry } from '../api/pieces.ts';
+import type { Edit, EditFailure, Op } from '../core/piece/edit.ts';
+
+const scenes = (count: number | undefined, one: string): string =>
+  count && count > 1 ? `${one} ${count} scenes` : `${one} scene`;
+
+/** What edits are called in the history, by their codes. */
+const NAMES: Record<string, (count?: number) => string> = {
+  split: () => 'Split scene',
+  join: (n) => (n && n > 1 ? `Join ${n} scenes` : 'Join scenes'),
+  move: (n) => scenes(n, 'Move'),
+  delete: (n) => scenes(n, 'Delete'),
+  duplicate: (n) => scenes(n, 'Duplicate'),
+  paste: (n) => (n ? `Paste ${n} lines` : 'Paste lines'),
+  insert: () => 'Insert scene',
+  'insert-from-source': () => 'Insert from the source',
+  type: () => 'Type',
+  'type-spoken': () => 'Type spoken words',
+  replace: (n) => (n && n > 1 ? `Replace ${n} times` : 'Replace'),
+  correct: () => 'Correct the spelling',
+  case: () => 'Change case',
+  highlight: () => 'Highlight',
+  brief: () => 'Change what the picture should show',
+  layout: () => 'Change layout',
+  length: () => 'Change length',
+  silence: () => 'Make silent',
+  speak: () => 'Speak again',
+  nab: () => 'Nab pictures',
+  'change-picture': () => 'Change picture',
+  'add-picture': () => 'Add picture',
+  'remove-picture': () => 'Remove picture',
+  frame: () => 'Move the frame',
+  clip: () => 'Cut the clip',
+  grade: () => 'Change the grading',
+  'run-on': () => 'Go on with the picture before',
+  'own-picture': () => 'Show the own picture',
+  title: () => 'Change title',
+  format: () => 'Change format',
+  voice: () => 'Change voice',
+  pace: () => 'Change pace',
+  music: () => 'Change music',
+  'another-tune': () => 'Another tune',
+  'music-level': () => 'Change music level',
+  captions: () => 'Captions on or off',
+};
+
+export const editWords = ({ name, count }: Pick<Edit, 'name' | 'count'>): string =>
+  NAMES[name]?.(count) ?? 'Change';
+
+/** Why an edit cannot be applied. */
+export function editFailureWords(f: EditFailure): string {
+  switch (f.reason) {
+    case 'gone':
+      return 'The scene was deleted in the meantime.';
+    case 'twice':
+      return 'The scene is in the piece already.';
+    case 'full':
+      return `A piece holds at most ${f.most} scenes.`;
+    case 'invalid':
+      return f.message;
+    default:
+      return f satisfies never;
+  }
+}
+
+/** The words that an operation would have put in. */
+function wordsIn(op: Op): string[] {
+  const of = (fields: { shown?: string; spoken?: string | null }) =>
+    [fields.shown, fields.spoken].flatMap((t) => (t ? [t] : []));
+  if (op.op === 'scene') return of(op.patch);
+  return op.op === 'insert' ? of(op.scene) : [];
+}
+
+/** Edits that no longer apply since others changed the piece, with the words that would be lost. */
+export function droppedWords(dropped: readonly HistoryEntry[]): string {
+  const said = dropped.flatMap((e) => e.edit.ops.flatMap(wordsIn));
+  const names = [...new Set(dropped.map((e) => editWords(e.edit)))].join(', ');
+  const words = said.length ? ` Its words: “${said.join('” “').slice(0, 400)}”` : '';
+  return `Somebody else changed these scenes in the meantime, so this could not be kept: ${names}.${words}`;
+}

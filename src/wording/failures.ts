@@ -1,0 +1,143 @@
+import type { Failure, FailureCode, FailureValues } from '../core/failure.ts';
+
+/** The way out that always works. */
+const PASTE = 'Open it yourself, copy its text and paste it here.';
+
+const megabytes = (bytes: number): string => `${Math.round(bytes / 1e6)} MB`;
+const gigabytes = (bytes: number): string => `${(bytes / 1e9).toFixed(1)} GB`;
+
+const DAMAGED_CLIP = 'This clip is damaged or cut off and cannot be read; export it again and try once more.';
+
+/** What went wrong and what to do about it, for every failure there is. */
+const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
+  'no-piece': () => 'There is no such piece. It may have been made on another installation.',
+  'no-outline': () => 'There is no such outline. It may have been put away.',
+  'no-picture': () => 'There is no such picture.',
+  'no-own-picture': () => 'There is no such picture among your own.',
+  'no-photo': () => 'The photo has not arrived; send it once more.',
+  'no-render': () => 'There is no such render.',
+  'no-video': () => 'There is no such video yet.',
+  'no-take': () => 'There is no such take.',
+  'no-track': () => 'There is no such track.',
+  'no-clip': () => 'There is no such clip.',
+  'no-file': () => 'There is no such file.',
+  'no-demo-page': () => 'There is no such page in the made-up web.',
+  'no-address': () => 'There is no address yet.',
+
+  'bad-request': ({ what }) => what,
+  'no-json': () => 'The request is no JSON.',
+  'too-large': ({ most }) => `This is larger than ${megabytes(most)}, which is too much to send.`,
+  'other-site': () => 'This request came from another site.',
+  'wrong-method': ({ allow }) => `This address takes ${allow} only.`,
+
+  'damaged-piece': ({ reason, detail }) =>
+    reason === 'newer'
+      ? `The piece was made by a newer Nabbet (version ${detail} of its document). Open it there, or bring this one up to date.`
+      : `The stored piece is damaged: ${detail}`,
+  behind: () => 'Somebody else edited this piece.',
+  'edit-refused': ({ reason, detail }) => EDIT_REFUSED[reason](detail),
+  'no-lines': () => 'There are no words in this script that could become a scene.',
+  'no-scenes': () => 'The piece has no scenes yet: write a line first.',
+  'too-many-scenes': ({ scenes, most, from }) =>
+    `This makes ${scenes} scenes; a piece holds at most ${most}. ${from === 'script' ? 'Take a part of it, or cut by paragraph.' : 'Choose a shorter length.'}`,
+  'no-outline-lines': () => 'The outline has no scenes yet.',
+  'too-many-photos': ({ most }) => `A set holds at most ${most} photos.`,
+  'script-too-long': ({ letters, most }) =>
+    `This text has ${Math.round(letters / 1000)} thousand characters; a script has at most ${most / 1000} thousand. Take a part of it.`,
+  'damaged-source': ({ detail }) =>
+    `What was stored of this source is damaged: ${detail}. Bring it once more.`,
+
+  'render-running': () => 'A render that is under way is cancelled first, then removed.',
+  'render-over': () => 'This render is over already.',
+
+  address: ({ text }) => `“${text}” is no address. It should look like https://paper.example/story.`,
+  scheme: ({ scheme }) => `Only http and https addresses can be read, not ${scheme}. ${PASTE}`,
+  private: ({ host }) =>
+    `${host} is an address inside a private network, and those are not read. ${PASTE} (Whoever runs this Nabbet can allow it with NABBET_READ_ALLOW=${host}.)`,
+  slow: ({ host }) => `${host} did not answer in time. Try again later, or paste the text here.`,
+  'not-found': ({ host }) => `${host} cannot be found. Check the address, or paste the text here.`,
+  unreachable: ({ host }) => `${host} cannot be reached. Check the address, or paste the text here.`,
+  unsafe: ({ host, detail }) => `The connection to ${host} is not safe (${detail}). ${PASTE}`,
+  'bad-redirect': ({ host }) => `${host} leads to an address that is none. ${PASTE}`,
+  redirects: ({ host }) => `${host} leads from one address to the next without end. ${PASTE}`,
+  refused: ({ host, status }) => refusal(host, status),
+  'content-kind': ({ type }) => `This address leads to ${type}, not to a page that can be read. ${PASTE}`,
+  huge: ({ most }) => `This is larger than ${megabytes(most)}, which is too much to read. ${PASTE}`,
+  nested: () => `This page is too large or too deeply nested to be read. ${PASTE}`,
+  'no-text': () => 'This is not a text. Save it as plain text, .docx or .pdf and try again.',
+  'file-kind': ({ readable }) =>
+    `This kind of file cannot be read. ${readable.slice(0, -1).join(', ')} and ${readable.at(-1)} can.`,
+  empty: ({ what }) => EMPTY[what],
+  'script-built': () =>
+    `This page is built by scripts in the browser, and none are run here, so there are no words on it. ${PASTE}`,
+  'old-office': () =>
+    `This is an old Word file or one with a password. Save it as .docx without a password, or open it yourself, copy its text and paste it here.`,
+  encrypted: ({ what }) =>
+    `This ${what} is locked with a password. Save it without one, or copy its text and paste it here.`,
+  damaged: ({ what }) => `This ${what} is damaged and cannot be read. ${PASTE}`,
+  scanned: () =>
+    'This PDF has pictures of pages but no text in it (it was scanned). Run it through text recognition first, or type the words here.',
+  'no-pages': () => 'This PDF has no pages.',
+  'no-chapters': () => 'This book has no chapters that can be read; it may be protected against copying.',
+
+  'picture-kind': () =>
+    'This is not a picture that can be read. JPEG, PNG, WebP, AVIF, GIF, TIFF and HEIC can.',
+  'picture-or-clip': ({ most }) =>
+    `This is neither a clip that can be read (MP4, MOV, WebM, MKV) nor a picture of at most ${megabytes(most)}.`,
+  'picture-large': ({ bytes, most }) =>
+    `The file is too large (${megabytes(bytes)}; at most ${megabytes(most)}).`,
+  'picture-small': ({ width, height, least }) =>
+    `The picture is too small (${width} x ${height}; at least ${least} pixels each way).`,
+  'picture-pixels': ({ most }) => `The picture has too many pixels (at most ${most / 1e6} million).`,
+  'picture-damaged': () => 'The file is damaged or cut off; export it again and try once more.',
+  'drawing-large': ({ most }) => `The drawing is too large (at most ${megabytes(most)}); export it as PNG.`,
+  'drawing-damaged': () => 'The drawing is damaged; export it again, or as PNG.',
+  'drawing-empty': () => 'The drawing is empty: there is nothing to be seen in it.',
+  'clip-large': ({ bytes, most }) =>
+    `The clip is too large (${gigabytes(bytes)}; at most ${Math.floor(most / 1e9)} GB).`,
+  'clip-damaged': () => DAMAGED_CLIP,
+  'clip-no-picture': () => 'There is no picture in this file, only sound.',
+  'clip-long': ({ minutes, most }) =>
+    `The clip is too long (${minutes} minutes; at most ${most}). Cut it first.`,
+  'clip-small': ({ width, height, least }) =>
+    `The clip is too small (${width} x ${height}; at least ${least} pixels each way).`,
+  'cannot-paint': () => 'The studio cannot paint that.',
+  'too-many-pictures': () => 'There are too many pictures on the page.',
+  'without-pictures': () => 'The page was brought without its pictures.',
+  'picture-outside': () => 'The picture lies outside the folder of the page.',
+  'upload-lost': () => 'The upload was lost; try again.',
+  'cannot-store': () => 'The file could not be stored. Is the disk full? Try again.',
+
+  'no-voice': ({ name, voices }) => `There is no voice called “${name}”. There are: ${voices.join(', ')}.`,
+  unspeakable: () => 'There is nothing in this text that a voice could say.',
+  'voice-answer': ({ detail }) => `The voice gave an answer that cannot be read: ${detail}`,
+
+  unknown: () => 'Something went wrong on the server. Your last saved state is kept; try again.',
+};
+
+const EDIT_REFUSED: Record<FailureValues['edit-refused']['reason'], (detail: string) => string> = {
+  gone: () => 'The scene was deleted in the meantime.',
+  twice: () => 'The scene is in the piece already.',
+  full: (most) => `A piece holds at most ${most} scenes.`,
+  invalid: (detail) => detail,
+};
+
+const EMPTY: Record<FailureValues['empty']['what'], string> = {
+  file: 'This file is empty.',
+  page: `No words could be found on this page. ${PASTE}`,
+  pasted: 'There are no words here yet.',
+  words: 'There are no words in this file.',
+  product: `Nothing about a product could be found on this page. ${PASTE}`,
+};
+
+function refusal(host: string, status: number): string {
+  if (status === 404 || status === 410)
+    return `There is no such page on ${host} (${status}). Check the address.`;
+  if (status === 401 || status === 402 || status === 403)
+    return `${host} does not let this page be read without signing in (${status}). ${PASTE}`;
+  if (status === 429)
+    return `${host} has been asked too often (429). Try again later, or paste the text here.`;
+  return `${host} answered with an error (${status}). Try again later, or paste the text here.`;
+}
+
+export const failureWords = (f: Failure): string => (WORDS[f.code] as (f: Failure) => string)(f);

@@ -1,0 +1,30 @@
+import { assertNever } from '../core/assert-never.ts';
+import type { PictureReason } from '../core/piece/reasons.ts';
+
+/** Why a picture was chosen, in words. */
+export const reasonWords = (reasons: readonly PictureReason[]): string => reasons.map(oneReason).join(' · ');
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+function oneReason(r: PictureReason): string {
+  switch (r.code) {
+    case 'word':
+      return `“${r.word}” is in it`;
+    case 'near-word':
+      return `“${r.word}” is close to “${r.tag}”`;
+    case 'meaning':
+      return `meaning ${percent(r.close)}`;
+    case 'in-source':
+      return r.caption ? `from the source: ${r.caption}` : 'from the source';
+    case 'photo':
+      return 'one of your photos';
+    case 'was-here':
+      return 'used here before';
+    case 'like':
+      return `${percent(r.close)} like it`;
+    case 'told':
+      return r.text;
+    default:
+      return assertNever(r);
+  }
+}
