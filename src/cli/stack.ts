@@ -58,7 +58,7 @@ async function sourceStamp(): Promise<string> {
         hash.update(full.slice(CONFIG.root.length)).update(await readFile(full));
     }
   };
-  for (const dir of ['src/app', 'src/ui', 'src/core', 'src/server', 'src/workers'])
+  for (const dir of ['api', 'app', 'core', 'server', 'ui', 'wording', 'workers'].map((d) => `src/${d}`))
     await walk(path.join(CONFIG.root, dir));
   for (const f of ['package-lock.json', 'next.config.ts', 'tsconfig.json'])
     hash.update(await readFile(path.join(CONFIG.root, f)));

@@ -86,6 +86,7 @@ export interface FailureValues {
   'too-many-pictures': object;
   'without-pictures': object;
   'picture-outside': object;
+  'picture-missing': object;
   'upload-lost': object;
   'cannot-store': object;
 

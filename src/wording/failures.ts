@@ -40,7 +40,7 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
   'no-scenes': () => 'The piece has no scenes yet: write a line first.',
   'too-many-scenes': ({ scenes, most, from }) =>
     `This makes ${scenes} scenes; a piece holds at most ${most}. ${from === 'script' ? 'Take a part of it, or cut by paragraph.' : 'Choose a shorter length.'}`,
-  'no-outline-lines': () => 'The outline has no scenes yet.',
+  'no-outline-lines': () => 'The outline has no scenes yet: keep a line or a photo first.',
   'too-many-photos': ({ most }) => `A set holds at most ${most} photos.`,
   'script-too-long': ({ letters, most }) =>
     `This text has ${Math.round(letters / 1000)} thousand characters; a script has at most ${most / 1000} thousand. Take a part of it.`,
@@ -105,6 +105,7 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
   'too-many-pictures': () => 'There are too many pictures on the page.',
   'without-pictures': () => 'The page was brought without its pictures.',
   'picture-outside': () => 'The picture lies outside the folder of the page.',
+  'picture-missing': () => 'The picture is not in the folder of the page.',
   'upload-lost': () => 'The upload was lost; try again.',
   'cannot-store': () => 'The file could not be stored. Is the disk full? Try again.',
 

@@ -3,6 +3,7 @@ import type { Timeline } from '../core/timeline/types.ts';
 
 /** Takes, tracks and sounds of clips are sent once; a mix is asked for with a timeline. */
 export type MixMessage =
+  | { kind: 'forget-track'; key: string }
   | { kind: 'take'; key: string; samples: Float32Array }
   | { kind: 'track' | 'clip'; key: string; track: Stereo }
   | { kind: 'mix'; id: number; timeline: Timeline };
@@ -11,38 +12,47 @@ export type MixAnswer =
   | { id: number; left: Float32Array; right: Float32Array }
   | { id: number; error: string };
 
-const takes = new Map<string, Float32Array>();
-const tracks = new Map<string, Stereo>();
-const TRACKS_KEPT = 3;
-const clips = new Map<string, Stereo>();
-
-const scope = self as unknown as {
-  onmessage: ((e: MessageEvent<MixMessage>) => void) | null;
+/** The part of a worker's scope that is used. */
+export interface MixScope {
+  onmessage: ((e: Pick<MessageEvent<MixMessage>, 'data'>) => void) | null;
   postMessage(m: MixAnswer, transfer?: Transferable[]): void;
-};
+}
 
-scope.onmessage = ({ data }) => {
-  switch (data.kind) {
-    case 'take':
-      takes.set(data.key, data.samples);
-      break;
-    case 'track':
-      while (tracks.size >= TRACKS_KEPT) tracks.delete(tracks.keys().next().value as string);
-      tracks.set(data.key, data.track);
-      break;
-    case 'clip':
-      clips.set(data.key, data.track);
-      break;
-    case 'mix':
-      try {
-        const { left, right } = mix(data.timeline, {
-          take: (k) => takes.get(k) ?? null,
-          clip: (k) => clips.get(k) ?? null,
-          track: (k) => tracks.get(k) ?? null,
-        });
-        scope.postMessage({ id: data.id, left, right }, [left.buffer, right.buffer]);
-      } catch (e) {
-        scope.postMessage({ id: data.id, error: (e as Error).message });
-      }
-  }
-};
+/** Lets a scope answer with mixes of what it was sent. */
+export function serveMixes(scope: MixScope): void {
+  const takes = new Map<string, Float32Array>();
+  const clips = new Map<string, Stereo>();
+  const tracks = new Map<string, Stereo>();
+  scope.onmessage = ({ data }) => {
+    switch (data.kind) {
+      case 'take':
+        takes.set(data.key, data.samples);
+        break;
+      case 'forget-track':
+        tracks.delete(data.key);
+        break;
+      case 'track':
+        tracks.set(data.key, data.track);
+        break;
+      case 'clip':
+        clips.set(data.key, data.track);
+        break;
+      case 'mix':
+        try {
+          const { left, right } = mix(data.timeline, {
+            take: (k) => takes.get(k) ?? null,
+            clip: (k) => clips.get(k) ?? null,
+            track: (k) => tracks.get(k) ?? null,
+          });
+          scope.postMessage({ id: data.id, left, right }, [left.buffer, right.buffer]);
+        } catch (e) {
+          scope.postMessage({ id: data.id, error: (e as Error).message });
+        }
+        break;
+      default:
+        data satisfies never;
+    }
+  };
+}
+
+if (typeof self !== 'undefined') serveMixes(self as unknown as MixScope);

@@ -129,10 +129,11 @@ describe('the outline of an article', () => {
     );
     expect(pieceSchema.validate(piece).error).toBeUndefined();
     expect(piece.source).toEqual({ id: 's1', kind: 'article', title: source.title });
-    expect(piece.scenes.find((s) => s.pictures.length)?.pictures[0]).toMatchObject({ assetId: 'a0', by: 'source' });
-    expect(applyEdit(piece, edit('x', [{ op: 'remove', id: piece.scenes[0]?.id ?? '' }])).ok).toBe(
-      true,
-    );
+    expect(piece.scenes.find((s) => s.pictures.length)?.pictures[0]).toMatchObject({
+      assetId: 'a0',
+      by: 'source',
+    });
+    expect(applyEdit(piece, edit('x', [{ op: 'remove', id: piece.scenes[0]?.id ?? '' }])).ok).toBe(true);
   });
 });
 
@@ -306,7 +307,7 @@ describe('photo sets', () => {
   });
 
   it('points out near-duplicates of one moment and blurred shots, with what is proposed', () => {
-    expect(photoRemarks(all).map((r) => [r.photo, r.kind, r.better])).toEqual([
+    expect(photoRemarks(all).map((r) => [r.photo, r.kind, r.better?.id ?? null])).toEqual([
       ['b', 'near-duplicate', 'b2'],
       ['dim', 'blurred', null],
     ]);

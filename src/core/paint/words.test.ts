@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import type { Layout } from '../look/layouts.ts';
-import { NO_FACTS } from '../timeline/types.ts';
+import { lookOf } from '../look/looks.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
 import { piece, scene } from '../piece/testing.ts';
 import type { Scene } from '../piece/types.ts';
 import { compile } from '../timeline/compile.ts';
+import { NO_FACTS } from '../timeline/types.ts';
 import type { Context2D } from './context.ts';
-import { lookOf } from '../look/looks.ts';
 import { paintWords } from './words.ts';
 
 const { layouts } = lookOf('paper-tape');

@@ -5,13 +5,15 @@ import exifr from 'exifr';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { SHOTS, shotBytes, writeShots } from '../../../studio/fixtures/photos.ts';
+import { Failed } from '../../core/failure.ts';
 import { byTime, photoRemarks } from '../../core/outline/photos.ts';
 import { findSubject } from '../../core/picture/analyse.ts';
+import { failureWords } from '../../wording/failures.ts';
 import { CONFIG } from '../config.ts';
 import { importPicture } from './assets.ts';
 import { titleFromName } from './keywords.ts';
 import { readPhotoFolder } from './photo-set.ts';
-import { AssetError, assetFact, assetFile, assetRecord } from './record.ts';
+import { assetFact, assetFile, assetRecord } from './record.ts';
 import { fetchPictures, SAVED_BASE } from './source-pictures.ts';
 
 const about = { title: 'x', licence: 'own' as const, origin: null };
@@ -74,8 +76,8 @@ describe('taking a picture in', () => {
     ],
   ])('refuses %s in words', async (_, bytes, message) => {
     const failure = await importPicture(await bytes(), about).catch((e) => e);
-    expect(failure).toBeInstanceOf(AssetError);
-    expect(failure.message).toMatch(message);
+    expect(failure).toBeInstanceOf(Failed);
+    expect(failureWords(failure.failure)).toMatch(message);
   });
 });
 
@@ -88,7 +90,9 @@ describe('a folder of photos', () => {
       await writeFile(path.join(folder, 'notes.txt'), 'not a photo');
       const source = await readPhotoFolder(folder);
       expect(source.photos).toHaveLength(SHOTS.length);
-      expect(source.notes).toEqual([expect.stringContaining('broken.jpg')]);
+      expect(source.notes).toEqual([
+        { code: 'unreadable', name: 'broken.jpg', failure: { code: 'picture-kind' } },
+      ]);
       const inTime = SHOTS.filter((s) => s.taken)
         .sort((a, b) => ((a.taken ?? '') < (b.taken ?? '') ? -1 : 1))
         .map((s) => s.name);
@@ -135,12 +139,12 @@ describe('pictures of a saved page', () => {
         ],
       } as never;
       const { pictures } = await fetchPictures(source, folder);
-      expect(pictures.map((p) => [p.assetId !== null, p.problem])).toEqual([
-        [true, null],
-        [false, expect.stringMatching(/outside/)],
-        [false, expect.stringMatching(/not in the folder/)],
+      expect(pictures.map((p) => [p.assetId !== null, p.problem?.code])).toEqual([
+        [true, undefined],
+        [false, 'picture-outside'],
+        [false, 'picture-missing'],
       ]);
-      expect((await fetchPictures(source)).pictures[0]?.problem).toMatch(/without its pictures/);
+      expect((await fetchPictures(source)).pictures[0]?.problem).toEqual({ code: 'without-pictures' });
     } finally {
       await rm(folder, { recursive: true, force: true });
     }

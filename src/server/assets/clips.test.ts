@@ -3,10 +3,12 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { Failed } from '../../core/failure.ts';
 import { picture, piece, scene } from '../../core/piece/testing.ts';
 import { type ClipPart, WHOLE_CLIP } from '../../core/piece/types.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
 import { compile } from '../../core/timeline/compile.ts';
+import { failureWords } from '../../wording/failures.ts';
 import { registerFonts } from '../frames/fonts.ts';
 import { ServerPictures } from '../frames/pictures.ts';
 import { mixTimeline } from '../frames/render.ts';
@@ -14,7 +16,7 @@ import { knownFacts, typesetter } from '../material.ts';
 import { run } from '../program.ts';
 import { importClip, isClip, proxyState } from './clips.ts';
 import { pictureView } from './lookup.ts';
-import { AssetError, type AssetRecord, assetFact, assetFile, assetRecord } from './record.ts';
+import { type AssetRecord, assetFact, assetFile, assetRecord } from './record.ts';
 
 const about = { title: 'Clip', licence: 'own' as const, origin: null };
 let folder = '';
@@ -95,8 +97,8 @@ describe('taking a clip in', () => {
       ['sound.mp4', /only sound/],
     ] as const) {
       const e = await importClip(at(name), about, false).catch((x) => x);
-      expect(e, name).toBeInstanceOf(AssetError);
-      expect(e.message).toMatch(says);
+      expect(e, name).toBeInstanceOf(Failed);
+      expect(failureWords((e as Failed).failure)).toMatch(says);
     }
   });
 
@@ -113,10 +115,9 @@ describe('a clip in a scene', () => {
   });
 
   const timelineOf = async (clip: Partial<ClipPart>, durationMs: number) => {
-    const p = piece(
-      [scene('a', '', { durationMs, picture: picture(ramp.id, { clip: { ...WHOLE_CLIP, ...clip } }) })],
-      { music: { mood: 'none', seed: 1, gainDb: 0 } },
-    );
+    const p = piece([
+      scene('a', '', { durationMs, pictures: [picture(ramp.id, { clip: { ...WHOLE_CLIP, ...clip } })] }),
+    ]);
     expect(assetFact((await assetRecord(ramp.id)) as AssetRecord).kind).toBe('clip');
     return compile(p, await knownFacts(p), typesetter());
   };

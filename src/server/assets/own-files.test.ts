@@ -1,10 +1,12 @@
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
+import { Failed } from '../../core/failure.ts';
+import { failureWords } from '../../wording/failures.ts';
 import { importPicture } from './assets.ts';
 import { safeDrawing } from './drawing.ts';
 import { tagsFrom, titleFromName } from './keywords.ts';
 import { blurredFile } from './lookup.ts';
-import { AssetError, assetFile } from './record.ts';
+import { assetFile } from './record.ts';
 
 const about = { title: 'x', licence: 'own' as const, origin: null };
 const svg = (inner: string, more = '') =>
@@ -64,8 +66,8 @@ describe('drawings', () => {
       [Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"'), /damaged|nothing/],
     ] as const) {
       const e = await importPicture(bytes, about).catch((x) => x);
-      expect(e).toBeInstanceOf(AssetError);
-      expect(e.message).toMatch(says);
+      expect(e).toBeInstanceOf(Failed);
+      expect(failureWords((e as Failed).failure)).toMatch(says);
     }
   });
 });

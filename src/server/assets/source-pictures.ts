@@ -55,6 +55,6 @@ async function readFromFolder(address: string, folder: string | null): Promise<B
   const file = path.resolve(folder, `.${decodeURIComponent(new URL(address).pathname)}`);
   if (!file.startsWith(path.resolve(folder) + path.sep)) throw new Failed({ code: 'picture-outside' });
   return readFile(file).catch(() => {
-    throw new Failed({ code: 'no-picture' });
+    throw new Failed({ code: 'picture-missing' });
   });
 }

@@ -5,6 +5,7 @@ import { createCanvas } from '@napi-rs/canvas';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { seeded } from '../../core/hash.ts';
 import { picture, piece, scene } from '../../core/piece/testing.ts';
+import { newBed } from '../../core/piece/types.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
 import { prepare } from '../material.ts';
 import { run } from '../program.ts';
@@ -65,12 +66,12 @@ describe('render', () => {
   let timeline: Timeline;
   const wanted = piece(
     [
-      scene('a', 'A short title', { layout: 'title', picture: picture('canal-boat') }),
-      scene('b', 'Lanterns sway.', { picture: picture('lantern-loop') }),
-      scene('c', 'The end is near.', { picture: picture('calendar') }),
+      scene('a', 'A short title', { layout: 'title', pictures: [picture('canal-boat')] }),
+      scene('b', 'Lanterns sway.', { pictures: [picture('lantern-loop')] }),
+      scene('c', 'The end is near.', { pictures: [picture('calendar')] }),
     ],
     {
-      music: { mood: 'gentle', seed: 1, gainDb: 0 },
+      beds: [newBed('bed', { kind: 'composed', mood: 'gentle', seed: 1 })],
     },
   );
   beforeAll(async () => {
@@ -140,7 +141,7 @@ describe('render', () => {
       ...wanted,
       scenes: wanted.scenes.with(
         1,
-        scene('b', 'Something else is said here.', { picture: picture('lantern-loop') }),
+        scene('b', 'Something else is said here.', { pictures: [picture('lantern-loop')] }),
       ),
     };
     const next = (await prepare(changed)).timeline;

@@ -3,58 +3,88 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Joi from 'joi';
 import { describe, expect, it } from 'vitest';
-import { body, bytesOf, check, fileResponse, HttpError, route } from './http.ts';
+import { answer, byId, endpoint } from '../../api/endpoint.ts';
+import type { Refusal } from '../../api/refusal.ts';
+import { Failed, failureOf } from '../../core/failure.ts';
+import { fileResponse } from './files.ts';
+import { bytesOf, Refused, route } from './route.ts';
 
-const post = (content: string, headers: Record<string, string> = {}) =>
-  new Request('http://nabbet.test/api/x', {
+const add = endpoint('POST', '/api/things/:id', {
+  params: byId,
+  query: Joi.object<{ loud?: boolean }>({ loud: Joi.boolean() }),
+  body: Joi.object<{ n: number }>({ n: Joi.number().required() }),
+  status: 201,
+  answer: answer<{ id: string; n: number; loud: boolean }>(),
+});
+const adding = route(add, async ({ params, query, body }) => ({
+  id: params.id,
+  n: body.n,
+  loud: query.loud ?? false,
+}));
+const post = (content: string, headers: Record<string, string> = {}, query = '') =>
+  new Request(`http://nabbet.test/api/things/x${query}`, {
     method: 'POST',
     body: content,
     headers: { host: 'nabbet.test', ...headers },
   });
-const schema = Joi.object({ n: Joi.number().required() });
-const failure = async (work: Promise<unknown>): Promise<HttpError> => {
-  const e = await work.then(
-    () => null,
-    (x) => x,
-  );
-  expect(e).toBeInstanceOf(HttpError);
-  return e as HttpError;
+const context = (id = 'thing-1') => ({ params: Promise.resolve({ id }) });
+const refused = async (response: Promise<Response>): Promise<[number, string]> => {
+  const r = await response;
+  const { failure, error } = (await r.json()) as Refusal;
+  expect(error.length).toBeGreaterThan(10);
+  return [r.status, failure.code];
 };
 
 describe('requests', () => {
-  it('are checked by a schema', async () => {
-    expect(await body(post('{"n": 3}'), schema)).toEqual({ n: 3 });
-    expect((await failure(body(post('{"n": "x"}'), schema))).status).toBe(400);
-    expect((await failure(body(post('no json'), schema))).message).toMatch(/no JSON/);
-    expect(() => check({ n: 1, more: 2 }, schema)).toThrow(/more/);
+  it('reach the work as their schemas say: values made what they are, nothing more', async () => {
+    const r = await adding(post('{"n": "3"}', {}, '?loud=true'), context());
+    expect([r.status, await r.json()]).toEqual([201, { id: 'thing-1', n: 3, loud: true }]);
+    expect(await refused(adding(post('{"n": "x"}'), context()))).toEqual([400, 'bad-request']);
+    expect(await refused(adding(post('{"n": 1, "more": 2}'), context()))).toEqual([400, 'bad-request']);
+    expect(await refused(adding(post('{"n": 1}', {}, '?quiet=1'), context()))).toEqual([400, 'bad-request']);
+    expect(await refused(adding(post('{"n": 1}'), context('x'.repeat(65))))).toEqual([400, 'bad-request']);
+    expect(await refused(adding(post('no json'), context()))).toEqual([400, 'no-json']);
   });
 
-  it('are read up to their limit and not further', async () => {
+  it('are read up to their limit and not further, also when their length is not told or is a lie', async () => {
     expect((await bytesOf(post('12345'), 5)).toString()).toBe('12345');
-    expect((await failure(bytesOf(post('123456'), 5))).status).toBe(413);
-    expect((await failure(body(post('x'.repeat(4_100_000)), schema))).status).toBe(413);
+    const code = (r: Request) => bytesOf(r, 5).then(String, (e) => failureOf(e).code);
+    expect(await code(post('123456'))).toBe('too-large');
+    expect(await code(post('123456', { 'content-length': '3' }))).toBe('too-large');
+    expect(await refused(adding(post('x'.repeat(4_100_000)), context()))).toEqual([413, 'too-large']);
   });
 
   it('from other sites do not change anything', async () => {
-    const handler = route(async () => Response.json({ ok: true }));
-    const status = async (r: Request) => (await handler(r, undefined)).status;
-    expect(await status(post('{}'))).toBe(200);
-    expect(await status(post('{}', { origin: 'http://nabbet.test' }))).toBe(200);
-    expect(await status(post('{}', { origin: 'http://evil.example' }))).toBe(403);
-    expect(await status(post('{}', { origin: 'null' }))).toBe(403);
-    expect(await status(post('{}', { 'sec-fetch-site': 'cross-site' }))).toBe(403);
-    expect(
-      await status(new Request('http://nabbet.test/api/x', { headers: { origin: 'http://evil.example' } })),
-    ).toBe(200);
+    const status = async (headers: Record<string, string>) =>
+      (await adding(post('{"n": 1}', headers), context())).status;
+    expect(await status({})).toBe(201);
+    expect(await status({ origin: 'http://nabbet.test' })).toBe(201);
+    expect(await status({ origin: 'http://evil.example' })).toBe(403);
+    expect(await status({ origin: 'null' })).toBe(403);
+    expect(await status({ 'sec-fetch-site': 'cross-site' })).toBe(403);
+    const reading = route(endpoint('GET', '/api/x', { answer: answer<string>() }), async () => 'seen');
+    const get = new Request('http://nabbet.test/api/x', { headers: { origin: 'http://evil.example' } });
+    expect((await reading(get)).status).toBe(200);
   });
 
-  it('that fail inside are answered without telling how', async () => {
-    const handler = route(async () => {
-      throw new Error('the password is 1234');
-    });
-    const r = await handler(post('{}'), undefined);
+  it('that fail are answered with their code and its status; what nobody expected is not told', async () => {
+    const failing = (e: unknown) =>
+      route(endpoint('GET', '/api/x', {}), async () => {
+        throw e;
+      })(new Request('http://nabbet.test/api/x'));
+    expect(await refused(failing(new Failed({ code: 'no-piece' })))).toEqual([404, 'no-piece']);
+    const r = await failing(new Error('the password is 1234'));
     expect(r.status).toBe(500);
     expect(await r.text()).not.toContain('1234');
+  });
+
+  it('may be refused with more than the failure, or answered with nothing to say', async () => {
+    const some = endpoint('GET', '/api/x', {});
+    const ask = new Request('http://nabbet.test/api/x');
+    const late = await route(some, async () => new Refused({ code: 'behind' }, { rev: 7 }))(ask);
+    expect([late.status, await late.json()]).toMatchObject([409, { rev: 7, failure: { code: 'behind' } }]);
+    const quiet = await route(some, async () => undefined)(ask);
+    expect([quiet.status, await quiet.text()]).toEqual([204, '']);
   });
 });
 
@@ -78,10 +108,8 @@ describe('files', () => {
       expect(await (await get('bytes=-3')).text()).toBe('789');
       expect((await get('bytes=20-30')).status).toBe(416);
       expect((await get()).headers.get('content-disposition')).toContain('a%20b.txt');
-      expect(
-        (await failure(fileResponse(new Request('http://x/'), path.join(folder, 'none'), 'text/plain')))
-          .status,
-      ).toBe(404);
+      const none = fileResponse(new Request('http://x/'), path.join(folder, 'none'), 'text/plain');
+      expect(await none.catch((e) => failureOf(e).code)).toBe('no-file');
     } finally {
       await rm(folder, { recursive: true, force: true });
     }

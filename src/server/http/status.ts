@@ -78,6 +78,7 @@ export const STATUS: Record<FailureCode, number> = {
   'too-many-pictures': UNUSABLE,
   'without-pictures': UNUSABLE,
   'picture-outside': UNUSABLE,
+  'picture-missing': UNUSABLE,
   'upload-lost': 500,
   'cannot-store': 507,
   'no-voice': UNUSABLE,

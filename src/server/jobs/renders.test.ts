@@ -44,13 +44,13 @@ describe('the queue of renders', () => {
   it('cancels a waiting job at once, and a running one when it next reports', async () => {
     const [running, waiting] = [await ask('Running'), await ask('Waiting')];
     expect((await claimJob())?.id).toBe(running);
-    expect(await cancelRender(waiting)).toBe(true);
+    await cancelRender(waiting);
     expect(await claimJob()).toBeNull();
-    expect(await cancelRender(running)).toBe(true);
+    await cancelRender(running);
     expect(await reportJob(running, step)).toEqual({ cancel: true });
     await finishJob(running, { state: 'cancelled' });
     expect((await listRenders('piece-1')).map((r) => r.state)).toEqual(['cancelled', 'cancelled']);
-    expect(await cancelRender(running)).toBe(false);
+    await expect(cancelRender(running)).rejects.toMatchObject({ failure: { code: 'render-over' } });
   });
 
   it('takes a job up again after its worker died', async () => {
@@ -74,8 +74,8 @@ describe('the queue of renders', () => {
     await finishJob(done, { state: 'done', durationMs: 4000 });
     expect(await getRender(done)).toMatchObject({ state: 'done', bytes: 5, durationMs: 4000 });
     await claimJob();
-    expect(await deleteRender(running)).toBe(false);
-    expect(await deleteRender(done)).toBe(true);
+    await expect(deleteRender(running)).rejects.toMatchObject({ failure: { code: 'render-running' } });
+    await deleteRender(done);
     await expect(stat(renderFile(done))).rejects.toThrow('ENOENT');
     expect((await listRenders()).map((r) => r.id)).toEqual([running]);
   });

@@ -1,33 +1,38 @@
 import { afterAll, describe, expect, it } from 'vitest';
 import type { HistoryEntry } from '../../api/pieces.ts';
-import type { Edit } from '../../core/piece/edit.ts';
+import { failureOf } from '../../core/failure.ts';
+import { type Edit, sceneEdit } from '../../core/piece/edit.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
-import { closeDatabase } from '../db/client.ts';
+import { closeDatabase, db } from '../db/client.ts';
+import { entriesAfter } from './history.ts';
 import {
   appendEntries,
   archivePiece,
   copyPiece,
   createPiece,
-  history,
   listPieces,
   loadPiece,
+  openPiece,
 } from './pieces.ts';
 
 afterAll(closeDatabase);
 
-const words = (id: string, shown: string): Edit => ({
-  label: 'Type',
-  ops: [{ op: 'scene', id, patch: { shown } }],
-});
+const words = (id: string, shown: string): Edit => sceneEdit('type', id, { shown });
+const history = (id: string) => entriesAfter(id, 0, db());
+const failed = (work: Promise<unknown>) =>
+  work.then(
+    () => null,
+    (e: unknown) => failureOf(e).code,
+  );
 const entry = (id: string, edit: Edit): HistoryEntry => ({ id, kind: 'do', ref: null, edit });
-const shown = async (id: string) => (await loadPiece(id))?.piece.scenes.map((s) => s.shown);
+const shown = async (id: string) => (await loadPiece(id)).piece.scenes.map((s) => s.shown);
 
 describe('a stored piece', () => {
   it('keeps an edit once when the same request arrives twice', async () => {
     const id = await createPiece(piece([scene('a', 'Before.')]));
     const one = [entry('entry-1', words('a', 'After.'))];
-    expect(await appendEntries(id, 0, one)).toEqual({ status: 'saved', rev: 1 });
-    expect(await appendEntries(id, 0, one)).toEqual({ status: 'saved', rev: 1 });
+    expect(await appendEntries(id, 0, one)).toEqual({ rev: 1 });
+    expect(await appendEntries(id, 0, one)).toEqual({ rev: 1 });
     expect(await history(id)).toHaveLength(1);
     expect(await shown(id)).toEqual(['After.']);
   });
@@ -37,18 +42,15 @@ describe('a stored piece', () => {
     await appendEntries(id, 0, [entry('first-1', words('a', 'By the first.'))]);
     const late = [entry('second-1', words('b', 'By the second.'))];
     const answer = await appendEntries(id, 0, late);
-    expect(answer).toMatchObject({ status: 'behind', rev: 1, since: [{ id: 'first-1' }] });
-    expect(await appendEntries(id, 1, late)).toEqual({ status: 'saved', rev: 2 });
+    expect(answer).toMatchObject({ rev: 1, behind: [{ id: 'first-1' }] });
+    expect(await appendEntries(id, 1, late)).toEqual({ rev: 2 });
     expect(await shown(id)).toEqual(['By the first.', 'By the second.']);
   });
 
   it('stores nothing of a request of which one edit is refused', async () => {
     const id = await createPiece(piece([scene('a', 'A.')]));
-    const answer = await appendEntries(id, 0, [
-      entry('good-1', words('a', 'Good.')),
-      entry('bad-1', words('gone', 'Bad.')),
-    ]);
-    expect(answer.status).toBe('refused');
+    const both = [entry('good-1', words('a', 'Good.')), entry('bad-1', words('gone', 'Bad.'))];
+    expect(await failed(appendEntries(id, 0, both))).toBe('edit-refused');
     expect(await shown(id)).toEqual(['A.']);
     expect(await history(id)).toEqual([]);
   });
@@ -61,7 +63,7 @@ describe('a stored piece', () => {
         appendEntries(id, 0, [entry(`late-${i}-x`, words('a', `Late ${i}.`))]),
       ),
     );
-    expect(answers.map((a) => a.status)).toEqual(Array(24).fill('behind'));
+    expect(answers.every((a) => a.behind?.length === 1)).toBe(true);
     expect(await shown(id)).toEqual(['First.']);
   });
 
@@ -77,7 +79,6 @@ describe('a stored piece', () => {
   it('is copied with a name of its own, put away and brought back', async () => {
     const id = await createPiece(piece([scene('a', 'A.')], { title: 'Lanterns' }));
     const copy = await copyPiece(id);
-    if (!copy) throw new Error('There is no copy.');
     await appendEntries(copy, 0, [entry('copy-1', words('a', 'Of the copy.'))]);
     expect(await shown(id)).toEqual(['A.']);
     const titles = async () => (await listPieces()).map((p) => p.title);
@@ -89,11 +90,10 @@ describe('a stored piece', () => {
   });
 
   it('that is not there is said to be missing', async () => {
-    expect(await loadPiece('nothing-here')).toBeNull();
-    expect(await copyPiece('nothing-here')).toBeNull();
-    expect(await archivePiece('nothing-here', true)).toBe(false);
-    expect(await appendEntries('nothing-here', 0, [entry('x-12345', words('a', 'x'))])).toEqual({
-      status: 'missing',
-    });
+    const edit = [entry('x-12345', words('a', 'x'))];
+    for (const ask of [loadPiece, openPiece, copyPiece])
+      expect(await failed(ask('nothing-here'))).toBe('no-piece');
+    expect(await failed(archivePiece('nothing-here', true))).toBe('no-piece');
+    expect(await failed(appendEntries('nothing-here', 0, edit))).toBe('no-piece');
   });
 });

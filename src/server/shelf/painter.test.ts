@@ -2,6 +2,7 @@ import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { type PaintAsk, paintSchema } from '../../api/shelf.ts';
 import { lightOf } from '../../core/match/order.ts';
+import { planWords } from '../../wording/painting.ts';
 import { assetFile } from '../assets/record.ts';
 import { ownShelf } from './own.ts';
 import { paintToOrder, planPainting } from './painter.ts';
@@ -16,7 +17,7 @@ describe('painting to order', () => {
   it('says what it will paint: the thing that the words mean, in the light that they ask for', async () => {
     const plan = await planPainting(ask({ words: 'Time is running out tonight, at midnight.' }));
     expect(plan.order).toMatchObject({ what: 'still-life/hourglass', light: 'night' });
-    expect(plan.says).toMatch(/hourglass.*at night/);
+    expect(planWords(plan)).toMatch(/hourglass.*at night/);
     expect(plan.sure).toBe(true);
     expect(plan.choices[0]?.what).toBe('still-life/hourglass');
     expect(plan.choices.length).toBeGreaterThan(60);
@@ -26,7 +27,9 @@ describe('painting to order', () => {
     expect((await planPainting(ask({ words: 'qwertz asdfgh' }))).sure).toBe(false);
     const chosen = await planPainting(ask({ words: 'qwertz asdfgh', what: 'place/lake', light: 'dusk' }));
     expect(chosen).toMatchObject({ sure: true, thing: false, order: { what: 'place/lake', light: 'dusk' } });
-    await expect(planPainting(ask({ what: 'place/../../etc' }))).rejects.toThrow(/cannot paint/);
+    await expect(planPainting(ask({ what: 'place/../../etc' }))).rejects.toMatchObject({
+      failure: { code: 'cannot-paint' },
+    });
   });
 
   it('paints the same order to the same picture, another seed to another, in the format’s own view, marked as machine-made', async () => {

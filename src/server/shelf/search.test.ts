@@ -1,11 +1,11 @@
 import sharp from 'sharp';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { type Search, searchSchema } from '../../api/shelf.ts';
+import { Failed } from '../../core/failure.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
 import { emptySource } from '../../core/source/types.ts';
 import { importPicture } from '../assets/assets.ts';
 import type { AssetRecord } from '../assets/record.ts';
-import { HttpError } from '../http.ts';
 import { createSource } from '../sources/sources.ts';
 import { describeOwn, ownShelf, setFavourite, shelve, shelveAgain } from './own.ts';
 import { nabFrom, search } from './search.ts';
@@ -135,11 +135,11 @@ describe('own pictures', () => {
     const entry = (await ask({ q: 'heron' })).found[0]?.entry;
     expect(entry).toMatchObject({ title: 'A heron', licence: 'credit', credit: 'B. Reed', people: 0 });
     const e = await describeOwn('a00000000000000000000', { title: 'x' }).catch((x) => x);
-    expect(e).toBeInstanceOf(HttpError);
+    expect(e).toBeInstanceOf(Failed);
   });
 
   it('are taken off the shelf and put back, also by bringing them again', async () => {
-    await shelveAgain([kayak.id], false);
+    await shelveAgain(kayak.id, false);
     expect(await ids({ own: true })).not.toContain(kayak.id);
     await shelve(kayak, { name: 'other.jpg', folder: '' });
     expect(await ids({ own: true })).toContain(kayak.id);
@@ -162,14 +162,17 @@ describe('own pictures', () => {
       ...{ id: 'i1', address: null, assetId: borrowed.id, alt: '', after: null, problem: null },
       caption: 'A yellow submarine in the bathtub of a hotel',
     };
-    const id = await createSource({ ...emptySource('article', 'Pasted text'), pictures: [bathtub] });
+    const id = await createSource({
+      ...emptySource('article', { kind: 'pasted' }),
+      pictures: [bathtub],
+    });
     const p = {
       ...piece([scene('a', 'They found a submarine in the bathtub.'), scene('b', 'Nobody opened a window.')]),
       source: { id, kind: 'article' as const, title: '' },
     };
     const nabbed = await nabPiece(p, await nabFrom(p));
     expect(nabbed.a?.assetId).toBe(borrowed.id);
-    expect(nabbed.a?.reason).toContain('from the source');
+    expect(nabbed.a?.reasons.map((r) => r.code)).toContain('in-source');
     expect(nabbed.b?.assetId).not.toBe(borrowed.id);
   });
 });

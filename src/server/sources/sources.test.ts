@@ -1,8 +1,8 @@
 import { afterAll, describe, expect, it } from 'vitest';
+import { failureOf } from '../../core/failure.ts';
 import { PHOTO } from '../../core/outline/photos.ts';
 import { emptySource, type Photo } from '../../core/source/types.ts';
 import { closeDatabase } from '../db/client.ts';
-import { HttpError } from '../http.ts';
 import { loadPiece } from '../pieces/pieces.ts';
 import {
   addPhoto,
@@ -27,16 +27,16 @@ const photo = (n: number): Photo => ({
   takenAt: `2026-11-19T18:00:${String(n % 60).padStart(2, '0')}`,
   width: 1000,
   height: 1000,
-  look: '0f0f0f0f0f0f0f0f',
+  differenceHash: '0f0f0f0f0f0f0f0f',
   sharpness: 400,
 });
-const photoSet = () => createSource(emptySource('photos', 'photos'));
+const photoSet = () => createSource(emptySource('photos', { kind: 'photos', count: 0 }));
 const fill = (id: string, count: number) =>
   changeSource(id, (s) => ({ ...s, photos: Array.from({ length: count }, (_, n) => photo(n)) }));
-const status = (p: Promise<unknown>) =>
+const failed = (p: Promise<unknown>) =>
   p.then(
-    () => 200,
-    (e: unknown) => (e instanceof HttpError ? e.status : e),
+    () => null,
+    (e: unknown) => failureOf(e).code,
   );
 
 describe('a stored photo set', () => {
@@ -45,7 +45,7 @@ describe('a stored photo set', () => {
     await Promise.all(Array.from({ length: 30 }, (_, n) => addPhoto(id, photo(n))));
     const { source } = await loadSource(id);
     expect(new Set(source.photos.map((p) => p.id)).size).toBe(30);
-    expect(source.form).toBe('30 photos');
+    expect(source.form).toEqual({ kind: 'photos', count: 30 });
     expect(source.title).toBe('Photos of 19 November 2026');
   });
 
@@ -54,7 +54,7 @@ describe('a stored photo set', () => {
     await fill(id, PHOTO.most - 1);
     await addPhoto(id, { ...photo(3), id: 'again' });
     await addPhoto(id, photo(900));
-    expect(await status(addPhoto(id, photo(901)))).toBe(409);
+    expect(await failed(addPhoto(id, photo(901)))).toBe('too-many-photos');
     expect((await loadSource(id)).source.photos).toHaveLength(PHOTO.most);
   });
 
@@ -80,17 +80,17 @@ describe('a stored photo set', () => {
     );
     expect((await openSources()).map((s) => s.id)).toContain(id);
     const stored = await loadPiece(await pieceFromSource(id));
-    expect(stored?.piece.format).toBe('1:1');
-    expect(stored?.piece.scenes.map((s) => [s.picture?.assetId, s.durationMs])).toEqual(
+    expect(stored.piece.format).toBe('1:1');
+    expect(stored.piece.scenes.map((s) => [s.pictures[0]?.assetId, s.durationMs])).toEqual(
       [0, 1, 3].map((n) => [photo(n).assetId, 1500]),
     );
     expect((await openSources()).map((s) => s.id)).not.toContain(id);
   });
 
   it('without photos makes no piece; one that is not there is said to be missing', async () => {
-    expect(await status(pieceFromSource(await photoSet()))).toBe(400);
+    expect(await failed(pieceFromSource(await photoSet()))).toBe('no-outline-lines');
     for (const ask of [loadSource, putAway, pieceFromSource])
-      expect(await status(ask('nothing-here'))).toBe(404);
-    expect(await status(addPhoto('nothing-here', photo(1)))).toBe(404);
+      expect(await failed(ask('nothing-here'))).toBe('no-outline');
+    expect(await failed(addPhoto('nothing-here', photo(1)))).toBe('no-outline');
   });
 });

@@ -51,7 +51,9 @@ describe('flite', () => {
       1,
     );
     expect(words.length).toBeGreaterThan(6);
-    await expect(flite.speak('🙂 — …', 'maud', 1)).rejects.toThrow(/nothing in this text/);
-    await expect(flite.speak('Hello', 'nobody', 1)).rejects.toThrow(/no voice called/);
+    await expect(flite.speak('🙂 — …', 'maud', 1)).rejects.toMatchObject({
+      failure: { code: 'unspeakable' },
+    });
+    await expect(flite.speak('Hello', 'nobody', 1)).rejects.toMatchObject({ failure: { code: 'no-voice' } });
   });
 });

@@ -7,7 +7,11 @@ import { annotate } from './condense.ts';
 
 /** An article as a source, without a page round it. */
 function sourceOf(c: ReturnType<typeof articles>[number]): Source {
-  const source: Source = { ...emptySource('article', { kind: 'text' }), title: c.title, language: c.language };
+  const source: Source = {
+    ...emptySource('article', { kind: 'text' }),
+    title: c.title,
+    language: c.language,
+  };
   const kind = {
     p: 'text',
     h: 'heading',

@@ -20,7 +20,7 @@ export interface StoreOptions {
   keeper: Keeper;
   clock: Clock;
   newId(): string;
-  /** Entries that no longer apply after others edited the piece. */
+  /** Entries that no longer apply after others edited the piece, or of an earlier page. */
   onDropped?(dropped: readonly HistoryEntry[]): void;
 }
 
@@ -41,7 +41,8 @@ export class PieceStore {
       onSave: (save) => this.store.setState({ save }),
       onRebase: (now, own, dropped) => this.rebased(now, own, dropped),
     });
-    for (const e of this.queue.left(history)) this.enter(e.kind, e.ref, e.edit);
+    const gone = this.queue.left(history).filter((e) => this.enter(e.kind, e.ref, e.edit, e.id) !== null);
+    if (gone.length) this.options.onDropped?.(gone);
   }
 
   get state(): PieceState {
@@ -63,7 +64,12 @@ export class PieceStore {
     return step ? this.enter('redo', step.id, step.edit) : null;
   }
 
-  private enter(kind: HistoryEntry['kind'], ref: string | null, edit: Edit): EditFailure | null {
+  private enter(
+    kind: HistoryEntry['kind'],
+    ref: string | null,
+    edit: Edit,
+    id = this.options.newId(),
+  ): EditFailure | null {
     const { piece, undo } = this.state;
     const result = applyEdit(piece, edit);
     if (!result.ok) return result.failure;
@@ -77,7 +83,7 @@ export class PieceStore {
       this.queue.replace(last.id, merged);
       return null;
     }
-    const entry: HistoryEntry = { id: this.options.newId(), kind, ref, edit };
+    const entry: HistoryEntry = { id, kind, ref, edit };
     this.store.setState({ piece: result.piece, ...afterEntry(this.state, entry, result.inverse) });
     this.queue.add(entry);
     return null;

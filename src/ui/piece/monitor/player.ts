@@ -27,17 +27,42 @@ export interface HeldFrame {
   crop: Crop;
 }
 
+/** What plays sound, and the clock that goes with it. */
+export type Audio = Pick<
+  AudioContext,
+  'currentTime' | 'outputLatency' | 'destination' | 'resume' | 'createBufferSource' | 'close'
+>;
+
+/** What a player needs of the browser. */
+export interface PlayerParts {
+  pictures: BrowserPictures;
+  sound: Sound;
+  openAudio(): Audio;
+  /** Calls before the next picture of the screen; gives what calls it off. */
+  nextFrame(call: () => void): () => void;
+}
+
+const browserParts = (): PlayerParts => ({
+  pictures: new BrowserPictures(),
+  sound: new Sound(),
+  openAudio: () => new AudioContext({ sampleRate: SAMPLE_RATE }),
+  nextFrame(call) {
+    const id = requestAnimationFrame(call);
+    return () => cancelAnimationFrame(id);
+  },
+});
+
 /** Plays a timeline in a canvas with the sound it will have: the clock is that of the sound. */
 export class Player {
-  readonly pictures = new BrowserPictures();
-  readonly sound = new Sound();
+  readonly pictures: BrowserPictures;
+  readonly sound: Sound;
   private canvas: HTMLCanvasElement | null = null;
   private timeline: Timeline | null = null;
-  private audio: AudioContext | null = null;
+  private audio: Audio | null = null;
   private source: AudioBufferSourceNode | null = null;
   private startedAt = 0;
   private startFrame = 0;
-  private raf = 0;
+  private cancelFrame: () => void = () => undefined;
   private ticket = 0;
   private painted = -1;
   private preview: string | null = null;
@@ -45,7 +70,9 @@ export class Player {
   view: PlayerView = { phase: 'paused', frame: 0, error: null };
   private readonly listeners = new Set<() => void>();
 
-  constructor() {
+  constructor(private readonly parts: PlayerParts = browserParts()) {
+    this.pictures = parts.pictures;
+    this.sound = parts.sound;
     this.pictures.onLoaded = () => {
       if (this.view.phase !== 'playing') this.paint(true);
     };
@@ -151,7 +178,7 @@ export class Player {
     if (frame >= timeline.frames - 2) frame = 0;
     this.update({ phase: 'preparing', frame, error: null });
     try {
-      this.audio ??= new AudioContext({ sampleRate: SAMPLE_RATE });
+      this.audio ??= this.parts.openAudio();
       await this.audio.resume();
       const buffer = await this.sound.mixOf(timeline);
       const { index, local } = locate(timeline, frame);
@@ -179,7 +206,7 @@ export class Player {
 
   private halt(): void {
     this.ticket++;
-    cancelAnimationFrame(this.raf);
+    this.cancelFrame();
     if (this.source) {
       this.source.onended = null;
       this.source.stop();
@@ -201,7 +228,7 @@ export class Player {
     }
     if (frame !== this.view.frame) this.update({ frame });
     this.paint(false);
-    this.raf = requestAnimationFrame(this.tick);
+    this.cancelFrame = this.parts.nextFrame(this.tick);
   };
 
   private paint(always: boolean): void {

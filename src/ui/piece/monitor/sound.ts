@@ -7,6 +7,9 @@ import { SAMPLE_RATE } from '../../../core/time.ts';
 import type { ClipSound, Timeline } from '../../../core/timeline/types.ts';
 import type { MixAnswer, MixMessage } from '../../../workers/mix.worker.ts';
 
+/** A track is made for one length of the piece, so with every change of it the ones before become useless. */
+const TRACKS_KEPT = 3;
+
 /** Fetches takes and tracks, has them mixed in a worker, and keeps the result for playing. */
 export class Sound {
   private readonly worker = new Worker(new URL('../../../workers/mix.worker.ts', import.meta.url), {
@@ -14,6 +17,8 @@ export class Sound {
   });
   private readonly decoder = new OfflineAudioContext(2, 1, SAMPLE_RATE);
   private readonly sent = new Map<string, Promise<void>>();
+  /** Tracks that the worker has, the one that was used last at the end. */
+  private readonly tracks = new Set<string>();
   private readonly waves = new Map<string, number[]>();
   private readonly waiting = new Map<
     number,
@@ -65,6 +70,19 @@ export class Sound {
     return this.fetchStereo('track', key, addressOf(trackSound, { key }));
   }
 
+  private keepTracks(used: readonly string[]): void {
+    for (const key of used) {
+      this.tracks.delete(key);
+      this.tracks.add(key);
+    }
+    const old = [...this.tracks].slice(0, Math.max(0, this.tracks.size - Math.max(TRACKS_KEPT, used.length)));
+    for (const key of old) {
+      this.tracks.delete(key);
+      this.sent.delete(`track/${key}`);
+      this.post({ kind: 'forget-track', key });
+    }
+  }
+
   private fetchClip({ key, assetId, inMs, speed, samples }: ClipSound): Promise<void> {
     return this.fetchStereo('clip', key, addressOf(clipSound, { id: assetId }, { inMs, speed, samples }));
   }
@@ -110,7 +128,9 @@ export class Sound {
     const buffer = (async () => {
       await Promise.all(timeline.scenes.flatMap((s) => (s.voice ? [this.fetchTake(s.voice.key)] : [])));
       await Promise.all(timeline.sound.clips.map((c) => this.fetchClip(c)));
-      await Promise.all(timeline.sound.beds.flatMap((b) => (b.track ? [this.fetchTrack(b.track.key)] : [])));
+      const tracks = timeline.sound.beds.flatMap((b) => (b.track ? [b.track.key] : []));
+      await Promise.all(tracks.map((track) => this.fetchTrack(track)));
+      this.keepTracks(tracks);
       const id = this.nextId++;
       return new Promise<AudioBuffer>((resolve, reject) => {
         this.waiting.set(id, { resolve, reject });

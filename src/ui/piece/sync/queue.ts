@@ -184,10 +184,12 @@ export class EditQueue {
     }
   }
 
-  /** Entries that an earlier page could not send any more, without those that are stored. */
+  /** Entries of an earlier page of which nobody knows whether they arrived, without those that are stored. */
   left(history: readonly StoredEntry[]): HistoryEntry[] {
     const known = new Set(history.map((e) => e.id));
-    return this.options.keeper.read().filter((e) => !known.has(e.id));
+    const left = this.options.keeper.read().filter((e) => !known.has(e.id));
+    for (const e of left) this.sent.add(e.id);
+    return left;
   }
 
   /** When the page goes away: a last try to send. What does not arrive is taken up at the next visit. */

@@ -1,0 +1,129 @@
+import { describe, expect, it } from 'vitest';
+import { markWords, repairWords } from '../../wording/marks.ts';
+import type { CreditFact } from '../exchange/credits.ts';
+import { Typesetter } from '../look/typeset/typesetter.ts';
+import { applyEdit } from '../piece/edit.ts';
+import { picture, piece, scene } from '../piece/testing.ts';
+import type { Piece, Scene } from '../piece/types.ts';
+import { msToSamples } from '../time.ts';
+import { compile } from '../timeline/compile.ts';
+import { takeKey } from '../timeline/keys.ts';
+import { type CheckName, check, type Mark } from './proof.ts';
+import type { ProofFacts } from './types.ts';
+
+const setter = new Typesetter((text, font) => text.length * font.size * 0.5);
+const NOTHING: ProofFacts = { takes: {}, assets: {}, tracks: {}, refused: {}, credits: {} };
+const good = () => picture('p', { confidence: 0.9 });
+
+const marksOf = (p: Piece, facts: ProofFacts = NOTHING): Mark[] => check(p, compile(p, facts, setter), facts);
+const found = (marks: readonly Mark[]) => marks.map((m) => [m.check, m.sceneId]);
+const only = <N extends CheckName>(name: N, marks: readonly Mark[]) => {
+  const out = marks.filter((m): m is Extract<Mark, { check: N }> => m.check === name);
+  return out;
+};
+/** A scene with nothing wrong. */
+const fine = (id: string, more: Partial<Scene> = {}): Scene =>
+  scene(id, 'The barge holds.', { pictures: [good()], ...more });
+
+/** The marks after the repair of a mark was applied. */
+function mended(p: Piece, mark: Mark | undefined, facts = NOTHING): Mark[] {
+  if (!mark?.repair) throw new Error('There is no repair.');
+  const r = applyEdit(p, mark.repair);
+  if (!r.ok) throw new Error('The repair does not apply.');
+  expect(repairWords(mark)).toBeTruthy();
+  return marksOf(r.piece, facts);
+}
+
+describe('proof', () => {
+  it('finds nothing where nothing is wrong', () => {
+    expect(marksOf(piece([fine('a'), fine('b')]))).toEqual([]);
+    expect(marksOf(piece([]))).toEqual([]);
+  });
+
+  it('blanks that are left: what belongs there and where', () => {
+    const marks = marksOf(piece([fine('a', { shown: 'It costs ‹price› at ‹place›.' }), fine('b')]));
+    const blanks = only('blank', marks);
+    expect(blanks.map((b) => [b.hint, b.start, b.end])).toEqual([
+      ['price', 9, 16],
+      ['place', 20, 27],
+    ]);
+    expect(blanks.map((b) => [b.weight, b.pass, b.repair])).toEqual(Array(2).fill(['stop', 'words', null]));
+    expect(blanks.map(markWords)).toEqual(['A blank is left: price.', 'A blank is left: place.']);
+  });
+
+  it('scenes without a picture, but not where one goes on or none is wanted', () => {
+    const bare = { pictures: [] };
+    expect(found(marksOf(piece([fine('a', bare), fine('b')])))).toEqual([['no-picture', 'a']]);
+    expect(marksOf(piece([fine('a'), fine('b', { ...bare, runsOn: true })]))).toEqual([]);
+    expect(marksOf(piece([fine('a', { ...bare, layout: 'title' })]))).toEqual([]);
+  });
+
+  it('weak pictures that the machine chose, not those of the writer', () => {
+    const weak = picture('p', { confidence: 0.34 });
+    const marks = marksOf(piece([fine('a', { pictures: [weak] })]));
+    expect(marks).toMatchObject([{ check: 'weak-picture', sceneId: 'a', assetId: 'p', confidence: 0.34 }]);
+    expect(marks.map(markWords)[0]).toContain('34 of 100');
+    for (const not of [
+      { ...weak, by: 'writer' as const },
+      { ...weak, confidence: 0.35 },
+    ])
+      expect(marksOf(piece([fine('a', { pictures: [not] })]))).toEqual([]);
+    expect(marksOf(piece([fine('a'), fine('b', { pictures: [weak], runsOn: true })]))).toEqual([]);
+  });
+
+  it('words that go too fast, mended by letting them stand', () => {
+    const shown = 'The barge was built in a yard that nobody has seen again since the winter of that year.';
+    const p = piece([fine('a', { shown, spoken: '', durationMs: 2000 })]);
+    const [mark] = only('reading-speed', marksOf(p));
+    expect(mark?.speed).toBeCloseTo(shown.length / 2, 0);
+    expect(mended(p, mark)).toEqual([]);
+    expect(marksOf({ ...p, captions: false })).toEqual([]);
+    const slow = piece([
+      fine('a', { shown, spoken: '', durationMs: Math.ceil((shown.length / 21) * 1000) + 34 }),
+    ]);
+    expect(marksOf(slow)).toEqual([]);
+  });
+
+  it('a length that is too short for the voice, mended by following it', () => {
+    const p = piece([fine('a', { durationMs: 1000 })]);
+    const key = takeKey('The barge holds.', p.voice);
+    const facts = { ...NOTHING, takes: { [key]: { key, samples: msToSamples(2500), words: [] } } };
+    const [mark] = only('short-for-voice', marksOf(p, facts));
+    expect(mark).toMatchObject({ sceneId: 'a', weight: 'note', wantedMs: 1000 });
+    expect(mark?.isMs).toBeGreaterThan(2500);
+    expect(mended(p, mark, facts)).toEqual([]);
+  });
+
+  it('pictures on terms that are unknown or not met, each once, where it is seen first', () => {
+    const terms = (id: string, licence: CreditFact['licence'], credit = ''): CreditFact => ({
+      ...{ id, title: `The ${id}`, licence, credit },
+    });
+    const credits = {
+      free: terms('free', 'free'),
+      owed: terms('owed', 'credit', 'B. Reed'),
+      nameless: terms('nameless', 'credit'),
+      who: terms('who', 'unknown'),
+    };
+    const scenes = Object.keys(credits).map((id) =>
+      fine(`of-${id}`, { pictures: [picture(id, { confidence: 1 })] }),
+    );
+    const p = piece([...scenes, fine('again', { pictures: [picture('who', { confidence: 1 })] })]);
+    const marks = only('credit', marksOf(p, { ...NOTHING, credits }));
+    expect(marks.map((m) => [m.sceneId, m.wants])).toEqual([
+      ['of-who', 'unknown'],
+      ['of-nameless', 'nameless'],
+    ]);
+    expect(marks.map(markWords)).toEqual([
+      '“The who”: nobody knows yet whether it may be used.',
+      '“The nameless”: wants a name that is not given yet.',
+    ]);
+  });
+
+  it('lines that no voice can say, mended by silence', () => {
+    const p = piece([fine('a', { shown: '🙂' })]);
+    const facts = { ...NOTHING, refused: { [takeKey('🙂', p.voice)]: { code: 'unspeakable' as const } } };
+    const [mark] = only('no-voice', marksOf(p, facts));
+    expect(mark).toMatchObject({ sceneId: 'a', pass: 'voice', why: { code: 'unspeakable' } });
+    expect(mended(p, mark, facts)).toEqual([]);
+  });
+});

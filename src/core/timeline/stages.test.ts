@@ -1,0 +1,239 @@
+import { describe, expect, it } from 'vitest';
+import { REVEAL_KINDS } from '../look/reveals.ts';
+import { Typesetter } from '../look/typeset/typesetter.ts';
+import { picture, piece, scene } from '../piece/testing.ts';
+import { type Bed, newBed, type Piece, type Scene } from '../piece/types.ts';
+import { gainCurve, MIX, mix } from '../sound/mix.ts';
+import { FPS, msToFrames, msToSamples, SAMPLE_RATE, SAMPLES_PER_FRAME } from '../time.ts';
+import { compile, locate } from './compile.ts';
+import { takeKey } from './keys.ts';
+import { PACING } from './pacing.ts';
+import { NO_FACTS, type TakeFact } from './types.ts';
+
+const setter = () => new Typesetter((text, font) => text.length * font.size * 0.5);
+const quiet = (id: string, durationMs: number, more: Partial<Scene> = {}): Scene =>
+  scene(id, '', { durationMs, ...more });
+const bed = (id: string, more: Partial<Bed> = {}): Bed => ({
+  ...newBed(id, { kind: 'composed', mood: 'gentle', seed: 1 }),
+  ...more,
+});
+
+describe('transitions on a border', () => {
+  const frames = (before: number, after: number, transition: Scene['transition'] = null): number => {
+    const p = piece([quiet('a', before), quiet('b', after, { transition })]);
+    const [a, b] = compile(p, NO_FACTS, setter()).scenes;
+    expect(a?.tail).toBe(b?.transition.frames);
+    expect(a?.transition.frames).toBe(0);
+    return b?.transition.frames ?? -1;
+  };
+
+  it('are as long as the look has it, or as the writer wants it', () => {
+    expect(frames(3000, 3000)).toBe(10);
+    expect(frames(3000, 3000, { kind: 'dissolve', lengthMs: 600 })).toBe(18);
+    expect(frames(3000, 3000, { kind: 'dissolve', lengthMs: 0 })).toBe(0);
+    expect(frames(3000, 3000, { kind: 'cut', lengthMs: 600 })).toBe(0);
+  });
+
+  it('leave the shorter of both scenes most of its time', () => {
+    expect(frames(600, 3000, { kind: 'dissolve', lengthMs: 2000 })).toBe(18 / PACING.transitionPart);
+    expect(frames(3000, 600, { kind: 'dissolve', lengthMs: 2000 })).toBe(18 / PACING.transitionPart);
+  });
+
+  it('are not there where the picture runs on', () => {
+    const p = piece([
+      quiet('a', 3000, { pictures: [picture('p')] }),
+      quiet('b', 3000, { runsOn: true, transition: { kind: 'dissolve', lengthMs: 600 } }),
+    ]);
+    expect(compile(p, NO_FACTS, setter()).scenes[1]?.transition.frames).toBe(0);
+  });
+});
+
+describe('a narration that was recorded', () => {
+  const words = [0, 500, 1000, 1500].map((startMs, i) => ({
+    start: i * 4,
+    end: i * 4 + 3,
+    startMs,
+    endMs: startMs + 400,
+  }));
+  const take: TakeFact = { key: 'recorded', samples: msToSamples(2000), words };
+  const spoken = (startMs: number, endMs: number | null): Piece =>
+    piece([
+      scene('a', 'one two six ten', { narration: { kind: 'take', takeId: 'recorded', startMs, endMs } }),
+    ]);
+  const timeline = (p: Piece) => compile(p, { ...NO_FACTS, takes: { recorded: take } }, setter());
+
+  it('is heard from its in to its out point, its words shown when they are said there', () => {
+    const all = timeline(spoken(0, null));
+    const part = timeline(spoken(500, 1450));
+    expect(all.scenes[0]?.voice).toMatchObject({ key: 'recorded', offset: 0, samples: msToSamples(2000) });
+    expect(part.scenes[0]?.voice).toMatchObject({ offset: msToSamples(500), samples: msToSamples(950) });
+    expect(all.frames - part.frames).toBe(msToFrames(2000) - msToFrames(950));
+    const lead = part.scenes[0]?.voice?.start ?? 0;
+    // The music makes way for what is said in the part: from "two" to "six".
+    expect(part.sound.speech).toEqual([[lead, lead + msToSamples(900)]]);
+  });
+
+  it('ends with the take when its out point lies behind it', () => {
+    expect(timeline(spoken(1000, 9000)).scenes[0]?.voice?.samples).toBe(msToSamples(1000));
+    expect(timeline(spoken(9000, null)).scenes[0]?.voice?.samples).toBe(0);
+  });
+
+  it('that is not there yet is estimated', () => {
+    const t = compile(spoken(0, null), NO_FACTS, setter());
+    expect(t.scenes[0]).toMatchObject({ estimated: true, voice: null });
+  });
+
+  it('is mixed as its part', () => {
+    const t = timeline({ ...spoken(500, 1450), captions: false });
+    const ramp = Float32Array.from(
+      { length: take.samples },
+      (_, i) => Math.sin(i / 20) * 0.2 * (i < 30_000 ? 1 : 0),
+    );
+    const { left } = mix(t, { take: () => ramp, clip: () => null, track: () => null });
+    const { start = 0, offset = 0 } = t.scenes[0]?.voice ?? {};
+    const heard = (from: number, to: number) =>
+      left.subarray(from, to).reduce((m, x) => Math.max(m, Math.abs(x)), 0);
+    expect(heard(start, start + 30_000 - offset)).toBeGreaterThan(0.1);
+    expect(heard(start + 30_000 - offset, left.length)).toBe(0);
+    expect(heard(0, start)).toBe(0);
+  });
+});
+
+describe('stretches of music', () => {
+  const p = (beds: Bed[]) => piece([quiet('a', 4000), quiet('b', 6000)], { beds });
+  const beds = (list: Bed[]) => compile(p(list), NO_FACTS, setter()).sound.beds;
+
+  it('run where they are set, to the end where no end is set, and ask for tracks of their length', () => {
+    const [first, second] = beds([bed('x', { startMs: 0, endMs: 2500 }), bed('y', { startMs: 7000 })]);
+    expect([first?.start, first?.length]).toEqual([0, msToSamples(2500)]);
+    expect([second?.start, second?.length]).toEqual([msToSamples(7000), msToSamples(3000)]);
+    expect(first?.wanted).toMatchObject({ mood: 'gentle', seed: 1, lengthMs: 2500 });
+    expect(first?.wanted.key).not.toBe(second?.wanted.key);
+  });
+
+  it('that lie behind the end are not there, one that reaches over it ends with it', () => {
+    expect(beds([bed('x', { startMs: 10_000 }), bed('y', { startMs: 60_000, endMs: 70_000 })])).toEqual([]);
+    expect(beds([bed('x', { startMs: 9000, endMs: 70_000 })])[0]?.length).toBe(SAMPLE_RATE);
+  });
+
+  it('are heard in their stretch only, each as loud as it is set', () => {
+    const list = [bed('x', { endMs: 3000 }), bed('y', { startMs: 5000, endMs: 8000, gainDb: -12 })];
+    const t = compile(p(list), NO_FACTS, setter());
+    for (const b of t.sound.beds) b.track = { key: b.wanted.key, samples: b.length, bars: [] };
+    const tone = Float32Array.from({ length: 10 * SAMPLE_RATE }, (_, i) => 0.2 * Math.sin(i / 20));
+    const { left } = mix(t, {
+      take: () => null,
+      clip: () => null,
+      track: () => ({ left: tone, right: tone }),
+    });
+    const rms = (fromMs: number, toMs: number) => {
+      const part = left.subarray(msToSamples(fromMs), msToSamples(toMs));
+      return Math.sqrt(part.reduce((a, x) => a + x * x, 0) / part.length);
+    };
+    expect(20 * Math.log10(rms(500, 2400) / rms(5500, 7400))).toBeCloseTo(12, 0);
+    expect([rms(3000, 5000), rms(8000, 10_000)]).toEqual([0, 0]);
+  });
+
+  it('go down under the voice as far as it is set, or as the mixer finds right', () => {
+    const speech = [[msToSamples(2000), msToSamples(4000)]] as const;
+    const at = (duckDb: number | null, ms: number, gainDb = 0) => {
+      const curve = gainCurve(speech, msToSamples(9000), { gainDb, duckDb });
+      return curve.findLast((point) => point.at <= msToSamples(ms))?.db;
+    };
+    expect(at(null, 2100)).toBe(MIX.musicUnderVoiceDb);
+    expect(at(6, 2100)).toBe(MIX.musicOpenDb - 6);
+    expect(at(0, 2100)).toBe(MIX.musicOpenDb);
+    expect(at(6, 2100, 3)).toBe(MIX.musicOpenDb + 3 - 6);
+    expect(at(6, 8000)).toBe(MIX.musicOpenDb);
+  });
+});
+
+describe('words', () => {
+  it('come as the look has it, or as the scene’s exception has it', () => {
+    const reveal = (look: Scene['look']) => {
+      const t = compile(piece([scene('a', 'One two three.', { look })]), NO_FACTS, setter());
+      return t.scenes[0]?.words?.reveal.kind;
+    };
+    const own = reveal(null);
+    expect(REVEAL_KINDS).toContain(own);
+    expect(reveal({ reveal: null })).toBe(own);
+    for (const kind of REVEAL_KINDS) expect(reveal({ reveal: kind })).toBe(kind);
+  });
+
+  it('are not laid again while nothing they depend on changes', () => {
+    const s = setter();
+    const p = piece([scene('a', 'One.'), scene('b', 'Two.')]);
+    const first = compile(p, NO_FACTS, s);
+    const again = compile({ ...p, title: 'Another' }, NO_FACTS, s);
+    expect(again.scenes[0]?.words).toBe(first.scenes[0]?.words);
+    const changed = compile({ ...p, scenes: p.scenes.with(1, scene('b', 'Three.')) }, NO_FACTS, s);
+    expect(changed.scenes[0]?.words).toBe(first.scenes[0]?.words);
+    expect(changed.scenes[1]?.words).not.toBe(first.scenes[1]?.words);
+    expect(compile({ ...p, captions: false }, NO_FACTS, s).scenes[0]?.words).toBeNull();
+  });
+});
+
+describe('a format', () => {
+  it('that is delivered may differ from the one that is edited; times and sound stay the same', () => {
+    const s = setter();
+    const p = piece([scene('a', 'One two three.'), scene('b', 'Four.')], {
+      format: '9:16',
+      beds: [bed('x')],
+    });
+    const tall = compile(p, NO_FACTS, s);
+    const wide = compile(p, NO_FACTS, s, '16:9');
+    expect([wide.format, wide.width > wide.height, tall.width < tall.height]).toEqual(['16:9', true, true]);
+    expect(wide.scenes.map((x) => [x.start, x.end])).toEqual(tall.scenes.map((x) => [x.start, x.end]));
+    expect(wide.sound).toEqual(tall.sound);
+    expect(wide).toEqual(compile({ ...p, format: '16:9' }, NO_FACTS, setter()));
+    // Both are remembered beside each other.
+    expect(compile(p, NO_FACTS, s).scenes[0]?.words).toBe(tall.scenes[0]?.words);
+  });
+});
+
+describe('places', () => {
+  it('of frames are found in their scene, to the frame', () => {
+    const t = compile(piece([quiet('a', 1000), quiet('b', 2000)]), NO_FACTS, setter());
+    expect(locate(t, 0)).toEqual({ index: 0, local: 0 });
+    expect(locate(t, FPS - 1)).toEqual({ index: 0, local: FPS - 1 });
+    expect(locate(t, FPS)).toEqual({ index: 1, local: 0 });
+    expect(locate(t, 3 * FPS)).toEqual({ index: 1, local: 2 * FPS });
+    expect(t.sound.samples).toBe(3 * FPS * SAMPLES_PER_FRAME);
+  });
+
+  it('of no voice: a silent scene is long enough to be read, never shorter than a third of a second', () => {
+    const length = (more: Partial<Scene>) => {
+      const t = compile(piece([scene('a', '', more), quiet('z', 1000)]), NO_FACTS, setter());
+      return t.scenes[0]?.end ?? 0;
+    };
+    expect(length({})).toBe(msToFrames(PACING.silentSceneMs));
+    expect(length({ shown: 'word '.repeat(60).trim(), spoken: '' })).toBeGreaterThan(10 * FPS);
+    expect(length({ durationMs: 100 })).toBe(PACING.leastFrames);
+  });
+
+  it('of a voice: nearer to the start in later scenes, and the last scene holds', () => {
+    const t = compile(
+      piece([scene('a', 'One.'), scene('b', 'One.'), scene('c', 'One.')]),
+      NO_FACTS,
+      setter(),
+    );
+    const take: TakeFact = { key: takeKey('One.', piece().voice), samples: msToSamples(900), words: [] };
+    const told = compile(
+      piece([scene('a', 'One.'), scene('b', 'One.'), scene('c', 'One.')]),
+      { ...NO_FACTS, takes: { [take.key]: take } },
+      setter(),
+    );
+    const lead = told.scenes.map((s) => (s.voice?.start ?? 0) / SAMPLES_PER_FRAME - s.start);
+    expect(lead).toEqual([
+      msToFrames(PACING.firstLeadMs),
+      msToFrames(PACING.leadMs),
+      msToFrames(PACING.leadMs),
+    ]);
+    const lengths = told.scenes.map((s) => s.end - s.start);
+    expect(
+      Math.abs((lengths[2] ?? 0) - (lengths[1] ?? 0) - msToFrames(PACING.endHoldMs)),
+    ).toBeLessThanOrEqual(1);
+    expect(t.scenes.every((s) => s.estimated)).toBe(true);
+    expect(told.scenes.some((s) => s.estimated)).toBe(false);
+  });
+});

@@ -1,0 +1,283 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { HistoryEntry } from '../../../api/pieces.ts';
+import { seeded } from '../../../core/hash.ts';
+import { edit, sceneEdit } from '../../../core/piece/edit.ts';
+import { piece, scene } from '../../../core/piece/testing.ts';
+import { SYNC } from '../sync/queue.ts';
+import { FakeClock, FakeKeeper, FakeServer } from '../sync/testing.ts';
+import { FLOW_MS, PieceStore } from './store.ts';
+
+let server: FakeServer;
+let keeper: FakeKeeper;
+let clock: FakeClock;
+let dropped: HistoryEntry[];
+let ids = 0;
+
+beforeEach(() => {
+  server = new FakeServer(piece([scene('a', 'A.'), scene('b', 'B.'), scene('c', 'C.')]));
+  keeper = new FakeKeeper();
+  clock = new FakeClock();
+  dropped = [];
+  ids = 0;
+});
+
+/** A page that opens the piece as it is on the server. */
+const open = (): PieceStore =>
+  new PieceStore({
+    ...{ id: 'p', piece: server.piece, rev: server.rev, history: [...server.entries] },
+    ...{ send: server.send, keeper, clock, newId: () => `own-${++ids}` },
+    onDropped: (entries) => void dropped.push(...entries),
+  });
+const type = (store: PieceStore, shown: string, id = 'a') =>
+  store.apply(sceneEdit('type', id, { shown }, 'type'));
+const words = (p: { scenes: readonly { shown: string }[] }) => p.scenes.map((s) => s.shown).join(' ');
+
+describe('edits', () => {
+  it('arrive after a short quiet, and what was typed in one go is one step', async () => {
+    const store = open();
+    for (const t of ['A l', 'A la', 'A lan', 'A lantern.']) {
+      type(store, t);
+      await clock.pass(100);
+    }
+    expect(store.state.save.kind).toBe('saving');
+    expect(server.requests).toEqual([]);
+    await clock.pass(SYNC.quietMs);
+    expect(words(server.piece)).toBe('A lantern. B. C.');
+    expect(server.requests).toEqual([['own-1']]);
+    expect(store.state.save.kind).toBe('saved');
+    expect(keeper.kept).toEqual([]);
+    store.undo();
+    expect(words(store.state.piece)).toBe('A. B. C.');
+    store.redo();
+    expect(words(store.state.piece)).toBe('A lantern. B. C.');
+    await clock.pass(SYNC.quietMs);
+    expect(server.piece).toEqual(store.state.piece);
+  });
+
+  it.each([
+    ['another line', 'b', 0, 2],
+    ['after a pause', 'a', FLOW_MS + 1, 2],
+    ['at once, in the same line', 'a', 10, 1],
+  ])('%s: steps of their own or not', async (_, id, pause, steps) => {
+    server.weather = 'offline';
+    const store = open();
+    type(store, 'First.');
+    // Not long enough for the first to be sent, where it may not have been.
+    if (pause > FLOW_MS) keeper.kept = [];
+    await clock.pass(pause);
+    type(store, 'Second.', id);
+    expect(store.state.undo).toHaveLength(steps);
+  });
+
+  it('that do not apply are refused and change nothing', () => {
+    const store = open();
+    expect(store.apply(edit('remove', [{ op: 'remove', id: 'gone' }]))).toEqual({ reason: 'gone' });
+    expect([store.state.undo, store.state.save.kind]).toEqual([[], 'saved']);
+    expect([store.undo(), store.redo()]).toEqual([null, null]);
+  });
+
+  it('after an undo make what could be redone unreachable', () => {
+    const store = open();
+    type(store, 'First.');
+    store.undo();
+    expect(store.state.redo).toHaveLength(1);
+    type(store, 'Second.', 'b');
+    expect(store.state.redo).toEqual([]);
+    expect(words(store.state.piece)).toBe('A. Second. C.');
+  });
+});
+
+describe('without a connection', () => {
+  it('waits longer from try to try, says so, and sends everything in order when it is back', async () => {
+    server.weather = 'offline';
+    const store = open();
+    type(store, 'First.');
+    await clock.pass(SYNC.quietMs);
+    expect(store.state.save).toEqual({ kind: 'waiting', message: 'No connection.' });
+    const waits: number[] = [];
+    for (let i = 0; i < 6; i++) {
+      const [next = 0] = clock.due;
+      waits.push(next);
+      await clock.pass(next);
+    }
+    expect(waits).toEqual([2000, 4000, 8000, 15_000, 15_000, 15_000]);
+    type(store, 'Second.', 'b');
+    expect(keeper.kept.map((e) => e.id)).toEqual(['own-1', 'own-2']);
+    server.weather = 'clear';
+    await clock.pass(SYNC.longestRetryMs);
+    expect(words(server.piece)).toBe('First. Second. C.');
+    expect(store.state.save.kind).toBe('saved');
+  });
+
+  it('a lost answer costs nothing: what may have arrived is not changed any more, and not stored twice', async () => {
+    server.weather = 'answer-lost';
+    const store = open();
+    type(store, 'A lan');
+    await clock.pass(SYNC.quietMs);
+    expect(words(server.piece)).toContain('A lan');
+    // The next key comes within the time in which typing flows together.
+    type(store, 'A lantern.');
+    server.weather = 'clear';
+    await clock.pass(SYNC.longestRetryMs);
+    expect(words(server.piece)).toBe('A lantern. B. C.');
+    expect(server.entries.map((e) => e.id)).toEqual(['own-1', 'own-2']);
+    expect(store.state.save.kind).toBe('saved');
+  });
+
+  it('what a page could not send is taken up by the next, without what had arrived', async () => {
+    server.weather = 'answer-lost';
+    const first = open();
+    type(first, 'Arrived.');
+    await clock.pass(SYNC.quietMs);
+    server.weather = 'offline';
+    type(first, 'Never sent.', 'b');
+    first.end();
+    server.weather = 'clear';
+    const second = open();
+    expect(words(second.state.piece)).toBe('Arrived. Never sent. C.');
+    // What the first page may have sent is not merged with what is typed now.
+    type(second, 'Never sent!', 'b');
+    await clock.pass(SYNC.quietMs);
+    expect(words(server.piece)).toBe('Arrived. Never sent! C.');
+    expect(server.entries).toHaveLength(3);
+    second.undo();
+    second.undo();
+    expect(words(second.state.piece)).toBe('Arrived. B. C.');
+  });
+
+  it('tells what of an earlier page no longer applies', async () => {
+    server.weather = 'offline';
+    const first = open();
+    type(first, 'Into the void.', 'b');
+    first.end();
+    server.weather = 'clear';
+    server.elsewhere(edit('remove', [{ op: 'remove', id: 'b' }]));
+    const second = open();
+    expect(dropped.map((e) => e.id)).toEqual(['own-1']);
+    expect(words(second.state.piece)).toBe('A. C.');
+    expect(second.state.save.kind).toBe('saved');
+  });
+
+  it('says so when the browser keeps no copy', () => {
+    keeper.full = true;
+    const store = open();
+    type(store, 'First.');
+    expect(store.state.save).toMatchObject({ kind: 'waiting', message: expect.stringMatching(/no copy/) });
+    expect(words(store.state.piece)).toBe('First. B. C.');
+  });
+
+  it('a page that was left tries once more and then is silent', async () => {
+    server.weather = 'offline';
+    const store = open();
+    type(store, 'First.');
+    store.end();
+    expect(server.requests).toHaveLength(1);
+    await clock.pass(60_000);
+    expect(server.requests).toHaveLength(1);
+  });
+});
+
+describe('when others edit too', () => {
+  it('puts their edits first and its own on top, and undoes to what is there now', async () => {
+    const store = open();
+    server.elsewhere(sceneEdit('type', 'a', { shown: 'Theirs.' }));
+    type(store, 'Mine.');
+    type(store, 'Also mine.', 'b');
+    await clock.pass(SYNC.quietMs);
+    expect(words(server.piece)).toBe('Mine. Also mine. C.');
+    expect(store.state.piece).toEqual(server.piece);
+    store.undo();
+    store.undo();
+    expect(words(store.state.piece)).toBe('Theirs. B. C.');
+    await clock.pass(SYNC.quietMs);
+    expect(server.piece).toEqual(store.state.piece);
+  });
+
+  it('tells which edits no longer apply, keeps the others, and offers no undo for what is gone', async () => {
+    const store = open();
+    server.elsewhere(edit('remove', [{ op: 'remove', id: 'b' }]));
+    type(store, 'Mine.');
+    type(store, 'Into the void.', 'b');
+    await clock.pass(SYNC.quietMs);
+    expect(words(server.piece)).toBe('Mine. C.');
+    expect(dropped.map((e) => e.id)).toEqual(['own-2']);
+    expect(store.state.undo.map((s) => s.id)).toEqual(['own-1']);
+    expect(store.state.save.kind).toBe('saved');
+  });
+
+  it('an undo that waits is put on top of their edits as well', async () => {
+    const store = open();
+    type(store, 'Mine.');
+    await clock.pass(SYNC.quietMs);
+    store.undo();
+    server.elsewhere(sceneEdit('type', 'c', { shown: 'Theirs.' }));
+    await clock.pass(SYNC.quietMs);
+    expect(words(server.piece)).toBe('A. B. Theirs.');
+    store.redo();
+    await clock.pass(SYNC.quietMs);
+    expect(words(server.piece)).toBe('Mine. B. Theirs.');
+    expect(store.state.piece).toEqual(server.piece);
+  });
+
+  it('what the server refuses stays on the page and is said to be lost', async () => {
+    const store = open();
+    server.refuses = 'own-1';
+    type(store, 'Mine.');
+    await clock.pass(SYNC.quietMs);
+    expect(store.state.save).toEqual({ kind: 'lost', message: 'No.' });
+    expect(words(store.state.piece)).toBe('Mine. B. C.');
+    expect(keeper.kept).toHaveLength(1);
+  });
+});
+
+it('many entries go in batches, one request at a time', async () => {
+  const store = open();
+  server.weather = 'offline';
+  for (let i = 0; i < SYNC.batch + 5; i++) type(store, `Line ${i}.`, i % 2 ? 'a' : 'b');
+  server.weather = 'clear';
+  await store.flush();
+  expect(server.requests.map((r) => r.length)).toEqual([SYNC.batch, 5]);
+  expect(server.piece).toEqual(store.state.piece);
+});
+
+it.each([1, 2, 3, 4, 5, 6])('two pages in any weather end up with the same piece, seed %i', async (seed) => {
+  const random = seeded(String(seed));
+  const keepers = [new FakeKeeper(), new FakeKeeper()];
+  const pages = keepers.map((k) => {
+    keeper = k;
+    return open();
+  });
+  const weathers = ['clear', 'clear', 'offline', 'answer-lost'] as const;
+  let applied = 0;
+  const STEPS = 120;
+  for (let i = 0; i < STEPS; i++) {
+    const page = pages[Math.floor(random() * 2)] as PieceStore;
+    const { scenes } = page.state.piece;
+    const id = scenes[Math.floor(random() * scenes.length)]?.id ?? 'a';
+    server.weather = weathers[Math.floor(random() * 4)] ?? 'clear';
+    const kind = random();
+    const failure =
+      kind < 0.6
+        ? type(page, `Step ${i}.`, id)
+        : kind < 0.7
+          ? page.apply(edit('insert', [{ op: 'insert', at: 0, scene: scene(`n${i}`) }]))
+          : kind < 0.75 && scenes.length > 2
+            ? page.apply(edit('remove', [{ op: 'remove', id }]))
+            : kind < 0.9
+              ? page.undo()
+              : page.redo();
+    if (!failure) applied++;
+    await clock.pass(random() * 1500);
+  }
+  server.weather = 'clear';
+  for (let i = 0; i < 4; i++)
+    for (const page of pages) {
+      // A page learns what others did when it next sends something.
+      page.apply(edit('title', [{ op: 'piece', patch: { title: `End ${i}` } }]));
+      await clock.pass(60_000);
+    }
+  expect(applied).toBeGreaterThan(STEPS * 0.9);
+  expect(pages[1]?.state.piece).toEqual(server.piece);
+  expect(keepers.map((k) => k.kept)).toEqual([[], []]);
+  expect(new Set(server.entries.map((e) => e.id)).size).toBe(server.entries.length);
+});
