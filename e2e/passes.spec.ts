@@ -32,8 +32,8 @@ test('pictures: an alternative in one action, own words in two, and nabbing agai
   await page.getByRole('button', { name: 'Nab pictures' }).click();
   await saved(page);
   const scenes = (await stored(page, id)).piece.scenes;
-  expect(scenes[3].picture).toMatchObject({ assetId: 'dog-walk-rain', by: 'writer' });
-  expect(scenes[1].picture.by).toBe('writer');
+  expect(scenes[3].pictures[0]).toMatchObject({ assetId: 'dog-walk-rain', by: 'writer' });
+  expect(scenes[1].pictures[0].by).toBe('writer');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(rows(page)).toHaveCount(5);

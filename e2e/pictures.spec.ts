@@ -65,7 +65,7 @@ test('own photo, clip and logo come onto the shelf, are found by their names and
   await page.getByText('Last picture stands').click();
   await page.getByRole('switch', { name: 'Its own sound' }).click();
   await accessible(page, 'the clip tool');
-  expect((await sceneOf(page, id, 2)).picture).toMatchObject({
+  expect((await sceneOf(page, id, 2)).pictures[0]).toMatchObject({
     by: 'writer',
     clip: { inMs: 1500, outMs: 2500, speed: 1, gainDb: -12, end: 'hold' },
   });
@@ -74,7 +74,7 @@ test('own photo, clip and logo come onto the shelf, are found by their names and
   await words(page, 3).click();
   await page.getByLabel('Search a picture for scene 3').fill('badge');
   await results(page).getByRole('button', { name: 'Use “Badge”, your own' }).click();
-  expect((await sceneOf(page, id, 3)).picture).toMatchObject({
+  expect((await sceneOf(page, id, 3)).pictures[0]).toMatchObject({
     framing: { fit: 'whole', surround: '#ffffff' },
   });
 
@@ -183,11 +183,11 @@ test('the frame is dragged on the monitor, moved by keys, given a start and an e
   await page.mouse.down();
   await page.mouse.move(x + 60, y + 40, { steps: 6 });
   await page.mouse.up();
-  const dragged = (await sceneOf(page, id, 2)).picture.framing.aims.tall[0];
+  const dragged = (await sceneOf(page, id, 2)).pictures[0].framing.aims.tall[0];
   expect(dragged.zoom).toBeCloseTo(2, 1);
   await page.getByRole('button', { name: 'Frame: move it with the arrow keys' }).focus();
   await page.keyboard.press('Shift+ArrowRight');
-  const moved = (await sceneOf(page, id, 2)).picture.framing.aims.tall[0];
+  const moved = (await sceneOf(page, id, 2)).pictures[0].framing.aims.tall[0];
   expect(moved.x).toBeGreaterThan(dragged.x);
   await accessible(page, 'the frame tool');
 
@@ -195,7 +195,7 @@ test('the frame is dragged on the monitor, moved by keys, given a start and an e
   await expect(page.locator('.frame-overlay__name')).toHaveText('End');
   await page.mouse.move(x, y);
   await page.mouse.wheel(0, -300);
-  const two = (await sceneOf(page, id, 2)).picture.framing.aims.tall;
+  const two = (await sceneOf(page, id, 2)).pictures[0].framing.aims.tall;
   expect(two).toHaveLength(2);
   expect(two[1].zoom).toBeGreaterThan(two[0].zoom);
   // The strip shows what the frame shows in the end.
@@ -209,9 +209,9 @@ test('the frame is dragged on the monitor, moved by keys, given a start and an e
   await tool(page, 'Frame').click();
   await expect(page.getByRole('button', { name: /^(Start|End) frame/ })).toHaveCount(2);
   await page.getByRole('button', { name: 'As it was framed' }).click();
-  expect((await sceneOf(page, id, 2)).picture.framing).toBeNull();
+  expect((await sceneOf(page, id, 2)).pictures[0].framing).toBeNull();
   await page.getByRole('button', { name: /^Undo/ }).click();
-  expect((await sceneOf(page, id, 2)).picture.framing.aims.tall).toHaveLength(2);
+  expect((await sceneOf(page, id, 2)).pictures[0].framing.aims.tall).toHaveLength(2);
   await page.getByText('The whole picture').click();
   await expect(overlay).toBeHidden();
 });
@@ -253,9 +253,9 @@ test('several pictures in a scene, one that runs on, and a grading for all; the 
   expect(piece.scenes.map((s: { grading: { grade: string } }) => s.grading.grade)).toEqual(
     Array(5).fill('sepia'),
   );
-  expect(piece.scenes[1].more).toHaveLength(1);
+  expect(piece.scenes[1].pictures).toHaveLength(2);
   expect(piece.scenes[2].runsOn).toBe(true);
-  expect(piece.scenes[3].picture.framing.fit).toBe('whole');
+  expect(piece.scenes[3].pictures[0].framing.fit).toBe('whole');
   await pass(page, 'Words');
 
   const total = Number(await page.locator('.strip__head').getAttribute('aria-valuemax'));
@@ -307,7 +307,7 @@ test('a picture is painted to order: said first, then painted, marked, used and 
   ).toBeVisible({
     timeout: 60_000,
   });
-  expect((await sceneOf(page, id, 3)).picture).toMatchObject({ by: 'writer' });
+  expect((await sceneOf(page, id, 3)).pictures[0]).toMatchObject({ by: 'writer' });
   await page.getByRole('button', { name: 'Back to the shelf' }).click();
   await page.getByRole('button', { name: 'Filters' }).click();
   await page.getByRole('checkbox', { name: 'My own' }).check();

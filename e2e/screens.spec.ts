@@ -48,8 +48,8 @@ test('wrong addresses and wrong requests get an answer that says what to do', as
   await page.goto('/no-such-page');
   await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
   for (const [url, data, status] of [
-    ['/api/pieces', { script: '   ', split: 'line', format: '9:16', voice: 'maud', mood: 'none' }, 400],
-    ['/api/pieces', { script: 'x', split: 'word', format: '9:16', voice: 'maud', mood: 'none' }, 400],
+    ['/api/pieces', { script: '   ', split: 'line', format: '9:16', voice: 'maud', mood: null }, 400],
+    ['/api/pieces', { script: 'x', split: 'word', format: '9:16', voice: 'maud', mood: null }, 400],
     ['/api/takes', { text: '🙂', voice: { name: 'maud', pace: 1 } }, 422],
     ['/api/takes', { text: 'x', voice: { name: 'nobody', pace: 1 } }, 400],
     ['/api/renders', { pieceId: 'none', height: 480 }, 404],

@@ -70,7 +70,7 @@ test('an article: what was read, what it becomes, pulled in, thrown out, condens
   const { piece } = await stored(page, id);
   expect(piece.source).toMatchObject({ kind: 'article', title: 'Why did the market street stay dry?' });
   expect(piece.targetMs).toBe(30_000);
-  expect(piece.scenes.some((s: { picture: { by: string } }) => s.picture.by === 'source')).toBe(true);
+  expect(piece.scenes.some((s: { pictures: { by: string }[] }) => s.pictures[0]?.by === 'source')).toBe(true);
   expect(piece.scenes[0].from.text).toMatch(/^Why did the market street/);
 
   await words(page, 2).click();
@@ -210,7 +210,9 @@ test('photos: sent in parts, a broken connection goes on, doubles and blurred on
       durationMs: 2000,
     });
     expect(
-      piece.scenes.every((s: { picture: { assetId: string } }) => /^a[0-9a-f]{20}$/.test(s.picture.assetId)),
+      piece.scenes.every((s: { pictures: { assetId: string }[] }) =>
+        /^a[0-9a-f]{20}$/.test(s.pictures[0]?.assetId ?? ''),
+      ),
     ).toBe(true);
     await expect(page.locator('.row .frame img').first()).toBeVisible();
     const size = await page

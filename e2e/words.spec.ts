@@ -94,12 +94,12 @@ test('highlights, emoji, other spoken words, layouts, and several pasted lines w
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
   for (let i = 0; i < 5; i++) await page.keyboard.press('Shift+ArrowRight');
   await page.keyboard.press('Control+m');
-  await expect(page.locator('.w-marked')).toHaveText('baker');
+  await expect(page.locator('.w-highlighted')).toHaveText('baker');
   await page.keyboard.press('Home');
   await page.keyboard.type('Early: ');
-  await expect(page.locator('.w-marked')).toHaveText('baker');
+  await expect(page.locator('.w-highlighted')).toHaveText('baker');
   await saved(page);
-  expect((await stored(page, id)).piece.scenes[1].marks).toEqual([[11, 16]]);
+  expect((await stored(page, id)).piece.scenes[1].highlights).toEqual([[11, 16]]);
 
   await page.keyboard.press('End');
   await page.getByRole('button', { name: 'Emoji' }).click();

@@ -26,7 +26,7 @@ export interface Stack {
 }
 
 /** Builds the web application when its sources have changed since the last build. */
-export async function build(say: (line: string) => void): Promise<void> {
+async function build(say: (line: string) => void): Promise<void> {
   const stamp = await sourceStamp();
   const file = path.join(CONFIG.root, '.next', 'nabbet-stamp');
   if ((await readFile(file, 'utf8').catch(() => '')) === stamp) return;

@@ -33,6 +33,10 @@ const RUN: Record<(typeof PARTS)[number], () => Promise<Outcome>> = {
       ['Lint', ['node_modules/@biomejs/biome/bin/biome', 'check', '.']],
       ['Types', ['node_modules/typescript/bin/tsc', '--noEmit', '-p', 'tsconfig.json']],
       ['Types of the core', ['node_modules/typescript/bin/tsc', '--noEmit', '-p', 'src/core/tsconfig.json']],
+      [
+        'Unused exports and files',
+        ['node_modules/knip/bin/knip.js', '--include', 'exports,types,files,duplicates'],
+      ],
       ['Types of the studio', ['node_modules/typescript/bin/tsc', '--noEmit', '-p', 'studio/tsconfig.json']],
     ];
     let failed = 0;

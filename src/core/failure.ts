@@ -24,7 +24,6 @@ export interface FailureValues {
   'no-json': object;
   'too-large': { most: number };
   'other-site': object;
-  'wrong-method': { allow: string };
 
   // Pieces.
   'damaged-piece': { reason: 'no-document' | 'newer' | 'invalid'; detail: string };

@@ -26,7 +26,6 @@ export const msToSamples = (ms: Milliseconds): Samples => Math.round((ms * SAMPL
 export const samplesToMs = (samples: Samples): Milliseconds => Math.round((samples * 1000) / SAMPLE_RATE);
 export const framesToSamples = (frames: Frames): Samples => frames * SAMPLES_PER_FRAME;
 export const framesToSeconds = (frames: Frames): Seconds => frames / FPS;
-export const secondsToFrames = (seconds: Seconds): Frames => Math.round(seconds * FPS);
 export const samplesToSeconds = (samples: Samples): Seconds => samples / SAMPLE_RATE;
 export const msToSeconds = (ms: Milliseconds): Seconds => ms / 1000;
 

@@ -28,7 +28,6 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
   'no-json': () => 'The request is no JSON.',
   'too-large': ({ most }) => `This is larger than ${megabytes(most)}, which is too much to send.`,
   'other-site': () => 'This request came from another site.',
-  'wrong-method': ({ allow }) => `This address takes ${allow} only.`,
 
   'damaged-piece': ({ reason, detail }) =>
     reason === 'newer'

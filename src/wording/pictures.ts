@@ -1,5 +1,15 @@
 import { assertNever } from '../core/assert-never.ts';
+import type { Licence } from '../core/exchange/credits.ts';
 import type { PictureReason } from '../core/piece/reasons.ts';
+
+/** What is said of a licence before a picture is chosen. */
+export const LICENCE_LABELS: Record<Licence, string> = {
+  free: 'free to use',
+  credit: 'free, credit needed',
+  bought: 'bought',
+  own: 'your own',
+  unknown: 'licence not known',
+};
 
 /** Why a picture was chosen, in words. */
 export const reasonWords = (reasons: readonly PictureReason[]): string => reasons.map(oneReason).join(' · ');

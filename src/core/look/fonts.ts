@@ -69,7 +69,7 @@ export const FONT_FILES = [
   },
 ] as const satisfies readonly FontFile[];
 
-export type FontName = (typeof FONT_FILES)[number]['name'];
+type FontName = (typeof FONT_FILES)[number]['name'];
 
 /** A typeface of a look: families in the order in which a glyph is looked for, and the weight. */
 export interface Typeface {

@@ -6,7 +6,7 @@ import type { ShelfIndex } from './score.ts';
 import type { MatchLine, Scored, ShelfItem } from './types.ts';
 
 /** How the whole piece is weighed against the single line. */
-export const NAB = {
+const NAB = {
   /** Taken off when a picture of the same motif stands in the piece already, and more when it stands next to it. */
   sameGroup: 0.06,
   sameGroupNextTo: 0.16,

@@ -33,7 +33,7 @@ export interface Order {
 }
 
 /** Stages on which a thing drawn upright, or one drawn from above, makes sense. */
-export const stagesFor = (usual: Stage): readonly Stage[] =>
+const stagesFor = (usual: Stage): readonly Stage[] =>
   usual === 'above' ? ['above', 'sheets'] : ['table', 'sill', 'sheets', 'hill'];
 
 /**

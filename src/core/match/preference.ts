@@ -25,7 +25,7 @@ export interface Wanting {
 }
 
 /** Added to the score, which runs from 0 to about 1: enough to decide between pictures that fit alike, no more. */
-export const PREFERENCE = {
+const PREFERENCE = {
   own: 0.05,
   mood: 0.02,
   room: 0.02,

@@ -4,7 +4,7 @@ import type { MoodRules } from './moods/types.ts';
 import { MOODS, type Mood } from './moods.ts';
 
 /** A note: times in quarter notes from the start. */
-export interface Note {
+interface Note {
   channel: number;
   /** MIDI note number. */
   pitch: number;
@@ -33,7 +33,7 @@ const SCALES = {
 };
 
 /** What a closing chord gets to ring, and the tempo's play: more in a piece of few bars. */
-export const COMPOSE = {
+const COMPOSE = {
   ringMs: 2600,
   leastRingMs: 1400,
   play: 0.08,

@@ -61,7 +61,7 @@ export function sharpness(grey: { data: Uint8Array; width: number; height: numbe
 }
 
 /** How the subject is looked for. */
-export const SUBJECT = {
+const SUBJECT = {
   /** Weight of colour against the whole, of edges, of skin. */
   colour: 1,
   edges: 0.7,

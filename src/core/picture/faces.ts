@@ -46,7 +46,7 @@ export function readCascade(data: readonly number[]): Cascade {
   return { width, height, stages };
 }
 
-export const FACES = {
+const FACES = {
   /** Each size of window to the next, and steps of a window in shares of its width. */
   growth: 1.15,
   step: 0.06,

@@ -14,7 +14,7 @@ export const HUES = [
 export type Hue = (typeof HUES)[number];
 
 /** The hue that one would name a colour "#rrggbb" by: its place in hue, saturation and lightness. */
-export function hueOf(colour: string): Hue {
+function hueOf(colour: string): Hue {
   const [r, g, b] = [1, 3, 5].map((i) => Number.parseInt(colour.slice(i, i + 2), 16) / 255) as [
     number,
     number,

@@ -8,7 +8,7 @@ import { weakPicture } from './checks/weak-picture.ts';
 import type { Check, ProofFacts, ProofInput, Weight } from './types.ts';
 
 /** Everything that is looked for, in the order in which it is shown. */
-export const CHECKS = {
+const CHECKS = {
   blank,
   'no-picture': noPicture,
   'weak-picture': weakPicture,

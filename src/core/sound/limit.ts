@@ -2,7 +2,7 @@ import { type Decibels, SAMPLE_RATE } from '../time.ts';
 import { peakAround } from './loudness.ts';
 
 /** The limiter looks so far ahead, and lets go so slowly. */
-export const LIMITER = { aheadMs: 4, releaseMs: 120 } as const;
+const LIMITER = { aheadMs: 4, releaseMs: 120 } as const;
 
 /**
  * Holds the true peak of all channels under a ceiling by one common gain: the gain needed at each sample is spread over

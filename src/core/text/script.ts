@@ -13,7 +13,7 @@ export interface ScriptLine {
 }
 
 /** Lengths in characters; a joined scene stays under the first. */
-export const SCRIPT = {
+const SCRIPT = {
   joinUpTo: 90,
   tiny: 22,
   openingTitle: 48,

@@ -47,7 +47,7 @@ const WEAK = new Set(
 /** How much a word says about what a picture should show, 0 to 1. */
 export const weightOf = (word: string): number => (WEAK.has(word.toLowerCase()) ? 0.55 : 1);
 
-export const isStop = (word: string): boolean => STOP.has(word.toLowerCase()) || /^['’\d]/.test(word);
+const isStop = (word: string): boolean => STOP.has(word.toLowerCase()) || /^['’\d]/.test(word);
 
 /** Stem of a word in lower case, without accents and possessive s (Porter 1980). */
 export function stem(word: string): string {

@@ -4,7 +4,7 @@ import { type Frames, framesToSeconds } from '../time.ts';
 import type { AssetFact, Crop } from './types.ts';
 
 /** How far the slow move goes: zoom at the far end, by length of the scene. */
-export const MOVE = { least: 1.045, most: 1.12, perSecond: 0.014 } as const;
+const MOVE = { least: 1.045, most: 1.12, perSecond: 0.014 } as const;
 
 /** The view whose proportions are nearest to the stage's. */
 export function bestView(asset: Pick<AssetFact, 'views'>, stageRatio: number): ViewName | null {
@@ -52,7 +52,7 @@ export function aimOf(width: number, height: number, ratio: number, crop: Crop):
 }
 
 /** A smaller part of a crop, drawn towards a point, never leaving the crop. zoom >= 1. */
-export function zoomInto(base: Crop, zoom: number, px: number, py: number): Crop {
+function zoomInto(base: Crop, zoom: number, px: number, py: number): Crop {
   const w = base.width / zoom;
   const h = base.height / zoom;
   return {

@@ -26,7 +26,7 @@ export function renderSize(timeline: Size, shortSide: Height): Size {
 }
 
 /** A body longer than this is cut, so that work done is never far from being kept. */
-export const LONGEST_SEGMENT: Frames = 300;
+const LONGEST_SEGMENT: Frames = 300;
 
 /**
  * Segments of a timeline in order. A key holds everything the painter looks at (the scene, the picture before it during

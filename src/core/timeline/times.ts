@@ -18,7 +18,7 @@ import { PACING } from './pacing.ts';
 import type { Facts, Passage, TakeFact, TakeWord } from './types.ts';
 
 /** The part of a take that a scene uses. */
-export interface TakePart {
+interface TakePart {
   take: TakeFact;
   offset: Samples;
   samples: Samples;

@@ -15,7 +15,7 @@ import { type AssetRecord, assetFile, assetFolder, assetPath, assetRecord, write
 
 const READABLE = new Set(['mp4', 'm4v', 'mov', 'webm', 'mkv']);
 
-export const CLIP = {
+const CLIP = {
   /** Two hours, and some. */
   longestMs: 3 * 3_600_000,
   shortestMs: 200,
@@ -272,7 +272,7 @@ export async function proxiesMade(): Promise<void> {
 }
 
 /** Has the proxy of a clip made, if it is not there and not on its way. One at a time, and gently. */
-export async function ensureProxy(id: string): Promise<void> {
+async function ensureProxy(id: string): Promise<void> {
   if (making.has(id) || (await assetFile(id, 'proxy'))) return;
   const record = await assetRecord(id);
   const file = await assetFile(id, 'clip');

@@ -42,7 +42,7 @@ const ID = /^a[0-9a-f]{20}$/;
 export const isAssetId = (id: string): boolean => ID.test(id);
 
 /** The files of an asset: stills have a working copy, clips their own file, a proxy for playing and a film strip. */
-export const FILES = {
+const FILES = {
   picture: 'picture.webp',
   thumb: 'thumb.webp',
   blurred: 'blurred.png',

@@ -5,7 +5,6 @@ import type { Pictures } from '../../core/paint/context.ts';
 import { layersAt } from '../../core/paint/layers.ts';
 import type { ViewName } from '../../core/piece/types.ts';
 import { FPS } from '../../core/time.ts';
-import { sceneAt } from '../../core/timeline/compile.ts';
 import { clipFrame, clipSeconds } from '../../core/timeline/shots.ts';
 import type { Shot, ShotClip, Timeline } from '../../core/timeline/types.ts';
 import { evenSize } from '../assets/clips.ts';
@@ -228,10 +227,4 @@ class FrameReader {
     child?.stdout?.destroy();
     child?.kill('SIGKILL');
   }
-}
-
-/** The scene and scene-local frame of a frame of the piece. */
-export function locate(timeline: Timeline, frame: number): { index: number; local: number } {
-  const index = sceneAt(timeline, frame);
-  return { index, local: frame - (timeline.scenes[index]?.start ?? 0) };
 }

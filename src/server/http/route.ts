@@ -26,6 +26,9 @@ interface Context {
 
 export type Handler = (request: Request, context?: Context) => Promise<Response>;
 
+/** A handler that says which endpoint it serves. */
+export type EndpointHandler = Handler & { endpoint: AnyEndpoint };
+
 /**
  * The handler of an endpoint: whoever may not call it is turned away, what is sent is checked by its schemas, failures are
  * answered by one table, and what the work gives is the answer.
@@ -33,8 +36,8 @@ export type Handler = (request: Request, context?: Context) => Promise<Response>
 export function route<E extends AnyEndpoint>(
   endpoint: E,
   work: (asked: Asked<E>) => Promise<AnswerOf<E> | Refused>,
-): Handler {
-  return guarded(async (request, context) => {
+): EndpointHandler {
+  const handler = guarded(async (request, context) => {
     allow(endpoint.access);
     const asked = {
       params: check(endpoint.params, (await context?.params) ?? {}),
@@ -49,6 +52,7 @@ export function route<E extends AnyEndpoint>(
       ? new Response(null, { status: 204 })
       : Response.json(answer, { status: endpoint.status });
   });
+  return Object.assign(handler, { endpoint });
 }
 
 /** A refusal that comes with more than its failure. */

@@ -24,7 +24,6 @@ export const STATUS: Record<FailureCode, number> = {
   'no-json': 400,
   'too-large': LARGE,
   'other-site': 403,
-  'wrong-method': 405,
   'damaged-piece': 500,
   behind: BUSY,
   'edit-refused': UNUSABLE,

@@ -86,12 +86,6 @@ interface OwnCache {
 
 let cache: OwnCache | null = null;
 
-/** Changes whenever a picture of the own part does. */
-export async function ownState(): Promise<string> {
-  const { n, at } = await changes();
-  return `${n}/${at.getTime()}`;
-}
-
 async function changes(): Promise<{ n: number; at: Date }> {
   const [row] = await db()
     .select({ n: sql<number>`count(*)`, at: max(ownPictures.updatedAt) })

@@ -102,4 +102,4 @@ export async function paintToOrder(ask: PaintAsk): Promise<ShelfEntryView> {
 }
 
 /** Origin of pictures that the studio painted to order. */
-export const MACHINE_MADE = 'studio:to-order';
+const MACHINE_MADE = 'studio:to-order';

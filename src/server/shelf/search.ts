@@ -40,7 +40,7 @@ interface WholeShelf {
 let whole: WholeShelf | null = null;
 
 /** The shipped shelf and the own part as one; put together again only after a change. */
-export async function wholeShelf(): Promise<WholeShelf> {
+async function wholeShelf(): Promise<WholeShelf> {
   const [shipped, own] = await Promise.all([shelf(), ownShelf()]);
   if (whole?.state === own.state) return whole;
   const facets = new Map<string, Facets>();

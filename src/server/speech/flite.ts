@@ -41,7 +41,7 @@ const TONE =
   'highpass=f=70,equalizer=f=280:t=q:w=1:g=-2.5,equalizer=f=3200:t=q:w=0.9:g=3,highshelf=f=6500:g=3,deesser=i=0.3,acompressor=threshold=-24dB:ratio=3:attack=5:release=90:makeup=2';
 
 /** Level of a take, and what is left before the first and after the last word. */
-export const TAKE = { lufs: -16, ceilingDb: -1.5, headMs: 40, footMs: 120, sentencePauseMs: 240 } as const;
+const TAKE = { lufs: -16, ceilingDb: -1.5, headMs: 40, footMs: 120, sentencePauseMs: 240 } as const;
 
 const reply = Joi.object({
   rate: Joi.number().valid(16000).required(),

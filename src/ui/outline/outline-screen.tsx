@@ -44,7 +44,7 @@ export function OutlineScreen({ id }: { id: string }) {
   return <OpenOutline stored={stored.data} />;
 }
 
-export function OpenOutline({ stored }: { stored: StoredSource }) {
+function OpenOutline({ stored }: { stored: StoredSource }) {
   const router = useRouter();
   const { message } = App.useApp();
   const outline = useOutline(stored);

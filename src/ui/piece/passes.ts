@@ -5,7 +5,7 @@ import { voice } from './passes/voice/pass.tsx';
 import { words } from './passes/words/pass.tsx';
 
 /** Every pass, in the order in which a writer goes through them. */
-export const PASSES = { words, pictures, voice, music } satisfies Record<string, Pass>;
+const PASSES = { words, pictures, voice, music } satisfies Record<string, Pass>;
 
 export type PassName = keyof typeof PASSES;
 export const PASS_NAMES = Object.keys(PASSES) as PassName[];

@@ -34,6 +34,7 @@ import { PASS_NAMES, type PassName } from './passes.ts';
 import { Sheet } from './sheet/sheet.tsx';
 import { SceneTimes, TimesContext } from './sheet/times.ts';
 import { Strip } from './strip/strip.tsx';
+import { browserClock } from './sync/clock.ts';
 import { storageKeeper } from './sync/keeper.ts';
 import { sendEntries } from './sync/send.ts';
 import { Tools } from './tools.tsx';
@@ -61,14 +62,6 @@ export function PieceScreen({ id }: { id: string }) {
     );
   return <Open loaded={loaded.data} />;
 }
-
-const browserClock = {
-  now: () => Date.now(),
-  after: (ms: number, then: () => void) => {
-    const timer = setTimeout(then, ms);
-    return () => clearTimeout(timer);
-  },
-};
 
 type Rooms = Omit<PieceContextValue, 'apply'>;
 

@@ -23,7 +23,7 @@ const STEPS: Record<string, string> = {
 };
 
 /** Renders, of one piece or all, with progress; tells when one is done. */
-export function useRenders(pieceId?: string) {
+function useRenders(pieceId?: string) {
   const { notification } = App.useApp();
   const query = useQuery({
     queryKey: ['renders', pieceId ?? 'all'],

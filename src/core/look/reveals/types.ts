@@ -13,7 +13,7 @@ export interface RevealLine {
 }
 
 /** A word, and the scene-local frames [start, end) while it is said. */
-export interface RevealWord {
+interface RevealWord {
   x: number;
   width: number;
   start: Frames;

@@ -1,5 +1,5 @@
 /** A picture of a frame with its opacity; what else it is belongs to the painter. */
-export interface Sheer {
+interface Sheer {
   alpha: number;
 }
 

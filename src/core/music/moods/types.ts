@@ -1,5 +1,5 @@
 /** General MIDI programs, 0-based. */
-export interface Band {
+interface Band {
   chords: number;
   bass: number;
   lead: number;

@@ -53,7 +53,7 @@ export interface ChooseOptions {
 }
 
 /** Weights of the choice of a set: what is taken off for saying a thing twice, and added for new ground. */
-export const CHOICE = {
+const CHOICE = {
   repetition: 0.55,
   newPassage: 0.05,
   /** How much a long sentence pays for its length in the first round: 0 not at all, 1 in full. */

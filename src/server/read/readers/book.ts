@@ -1,17 +1,16 @@
 import path from 'node:path';
-import JSZip from 'jszip';
-import { DOMParser } from 'linkedom';
 import { Failed } from '../../../core/failure.ts';
 import { type Chapter, emptySource, type Passage, type Source } from '../../../core/source/types.ts';
 import { fromMarkup } from '../mark-up-source.ts';
 import { day } from '../meta.ts';
+import { Package, parseXml, type Xml } from '../package.ts';
 import type { Reader } from './types.ts';
 
 const WHAT = 'book';
 const BOOK_LIMITS = {
   /** Letters that are read; what comes after is said. */
   letters: 600_000,
-  /** Bytes of a single chapter: a small file can be made to unpack without end. */
+  /** Bytes of a single chapter. */
   chapterBytes: 8_000_000,
   chapters: 300,
   /** A part with fewer letters is a cover, a half-title or a list, and no chapter. */
@@ -29,14 +28,18 @@ export const book: Reader = {
 };
 
 async function readEpub(bytes: Buffer): Promise<Source> {
-  const zip = await JSZip.loadAsync(bytes).catch(() => null);
-  const container = zip && (await partOf(zip, 'META-INF/container.xml'));
-  const root = container && parse(container).querySelector('rootfile')?.getAttribute('full-path');
-  const packed = zip && root ? await partOf(zip, root) : null;
-  if (!zip || !root || packed === null) throw new Failed({ code: 'damaged', what: WHAT });
-  const opf = parse(packed);
+  const epub = await Package.open(bytes, WHAT);
+  const part = (name: string) => epub.text(name, BOOK_LIMITS.chapterBytes);
+  const container = await part('META-INF/container.xml');
+  const root = container && parseXml(container).querySelector('rootfile')?.getAttribute('full-path');
+  const packed = root ? await part(root) : null;
+  if (!root || packed === null) throw new Failed({ code: 'damaged', what: WHAT });
+  const opf = parseXml(packed);
   const said = (name: string) => opf.querySelector(`dc\\:${name}`)?.textContent?.trim() ?? '';
   const files = readingOrder(opf, path.posix.dirname(root));
+  // Fonts may be obscured in a book that can be read; its chapters may not.
+  const obscured = (await part('META-INF/encryption.xml')) ?? '';
+  if (files.some((f) => obscured.includes(`"${f}"`))) throw new Failed({ code: 'encrypted', what: WHAT });
   const passages: Passage[] = [];
   const chapters: Chapter[] = [];
   let letters = 0;
@@ -44,16 +47,16 @@ async function readEpub(bytes: Buffer): Promise<Source> {
   for (const file of files.slice(0, BOOK_LIMITS.chapters)) {
     if (letters > BOOK_LIMITS.letters) break;
     seen++;
-    const html = await partOf(zip, file);
+    const html = await part(file);
     if (html === null) continue;
-    const part = fromMarkup(html, { kind: 'book' });
-    const length = part.passages.reduce((n, p) => n + lettersOf(p), 0);
+    const read = fromMarkup(html, { kind: 'book' });
+    const length = read.passages.reduce((n, p) => n + lettersOf(p), 0);
     if (length < BOOK_LIMITS.leastLetters) continue;
     letters += length;
     const id = `c${chapters.length}`;
     const start = passages.length;
-    passages.push(...part.passages.map((p) => within(p, id)));
-    chapters.push({ id, title: titleOf(part.passages, chapters.length), start, end: passages.length });
+    passages.push(...read.passages.map((p) => within(p, id)));
+    chapters.push({ id, title: titleOf(read.passages, chapters.length), start, end: passages.length });
   }
   if (!chapters.length) throw new Failed({ code: 'no-chapters' });
   return {
@@ -69,17 +72,8 @@ async function readEpub(bytes: Buffer): Promise<Source> {
   };
 }
 
-const parse = (xml: string) => new DOMParser().parseFromString(xml, 'text/xml');
-
-async function partOf(zip: JSZip, name: string): Promise<string | null> {
-  const part = zip.file(name);
-  if (!part) return null;
-  const bytes = await part.async('uint8array');
-  return bytes.byteLength > BOOK_LIMITS.chapterBytes ? null : Buffer.from(bytes).toString('utf8');
-}
-
 /** The files of the text in the order of the spine, without the table of contents. */
-function readingOrder(opf: ReturnType<typeof parse>, folder: string): string[] {
+function readingOrder(opf: Xml, folder: string): string[] {
   const items = new Map(
     [...opf.querySelectorAll('manifest item')].map((i) => [
       i.getAttribute('id') ?? '',

@@ -1,16 +1,15 @@
-import JSZip from 'jszip';
-import { DOMParser } from 'linkedom';
 import { Failed } from '../../../core/failure.ts';
 import { emptySource, type PassageKind, type Source } from '../../../core/source/types.ts';
 import type { El } from '../dom.ts';
 import { languageOf } from '../language.ts';
 import { day } from '../meta.ts';
+import { Package, parseXml, type Xml } from '../package.ts';
 import { PassageCollector } from '../passages.ts';
 import { extractTitle } from '../title.ts';
 import type { Reader } from './types.ts';
 
 const WHAT = 'OpenDocument text';
-/** The unpacked document may be this large, bytes: a small file can be made to unpack without end. */
+/** The unpacked document may be this large, bytes. */
 const MOST_UNPACKED = 60_000_000;
 
 /** Text documents of the OpenDocument format (OASIS, ISO/IEC 26300). */
@@ -24,16 +23,16 @@ export const openDocument: Reader = {
 };
 
 async function readOdt(bytes: Buffer): Promise<Source> {
-  const zip = await JSZip.loadAsync(bytes).catch(() => null);
-  const content = zip && (await partOf(zip, 'content.xml'));
-  if (!zip || content === null) throw new Failed({ code: 'damaged', what: WHAT });
-  if (/<manifest:encryption-data/.test((await partOf(zip, 'META-INF/manifest.xml')) ?? ''))
+  const odt = await Package.open(bytes, WHAT);
+  const part = async (name: string) => (await odt.text(name, MOST_UNPACKED)) ?? '';
+  if ((await part('META-INF/manifest.xml')).includes('<manifest:encryption-data'))
     throw new Failed({ code: 'encrypted', what: WHAT });
-  const body = parse(content).querySelector('office\\:text');
+  const content = parseXml((await part('content.xml')) || '<none/>');
+  const body = content.querySelector('office\\:text');
   if (!body) throw new Failed({ code: 'damaged', what: WHAT });
-  const meta = parse((await partOf(zip, 'meta.xml')) ?? '<meta/>');
+  const meta = parseXml((await part('meta.xml')) || '<none/>');
   const said = (name: string) => meta.querySelector(name.replace(':', '\\:'))?.textContent?.trim() ?? '';
-  const styles = titleStyles(parse(content));
+  const styles = titleStyles(content);
   const language = languageOf(body.textContent ?? '');
   const collector = new PassageCollector(null, language);
   walk(body as unknown as El, collector, styles);
@@ -48,18 +47,8 @@ async function readOdt(bytes: Buffer): Promise<Source> {
   return source;
 }
 
-const parse = (xml: string) => new DOMParser().parseFromString(xml, 'text/xml');
-
-/** A part of the package as text; null when it is not there, or larger than anybody writes. */
-async function partOf(zip: JSZip, name: string): Promise<string | null> {
-  const part = zip.file(name);
-  if (!part) return null;
-  const bytes = await part.async('uint8array');
-  return bytes.byteLength > MOST_UNPACKED ? null : Buffer.from(bytes).toString('utf8');
-}
-
 /** Styles that stand for a title or a quotation, by the name that a paragraph uses: its own, or that of its parent. */
-function titleStyles(doc: ReturnType<typeof parse>): Map<string, 'Title' | 'Subtitle' | 'Quotations'> {
+function titleStyles(doc: Xml): Map<string, 'Title' | 'Subtitle' | 'Quotations'> {
   const out = new Map<string, 'Title' | 'Subtitle' | 'Quotations'>();
   for (const style of doc.querySelectorAll('style\\:style')) {
     const parent = style.getAttribute('style:parent-style-name') ?? '';

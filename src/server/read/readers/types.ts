@@ -15,7 +15,7 @@ export interface BroughtFile {
   found: FileTypeResult | undefined;
 }
 
-export interface ReadOptions {
+interface ReadOptions {
   as: ReadAs;
   /** Where the relative addresses of a saved page lead; null when that is not known. */
   base: string | null;

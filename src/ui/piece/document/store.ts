@@ -2,7 +2,8 @@ import { createStore } from 'zustand/vanilla';
 import type { HistoryEntry, StoredEntry } from '../../../api/pieces.ts';
 import { applyEdit, type Edit, type EditFailure, mergeEdits } from '../../../core/piece/edit.ts';
 import type { Piece } from '../../../core/piece/types.ts';
-import { type Clock, EditQueue, type Keeper, type SaveState, type SendResult } from '../sync/queue.ts';
+import type { Clock } from '../sync/clock.ts';
+import { EditQueue, type Keeper, type SaveState, type SendResult } from '../sync/queue.ts';
 import { afterEntry, type Step, type Steps, stepsOf } from './steps.ts';
 
 export interface PieceState extends Steps {

@@ -5,19 +5,13 @@ import { STAGE } from '../../../core/look/formats.ts';
 import { aimOf } from '../../../core/timeline/framing.ts';
 import type { Crop } from '../../../core/timeline/types.ts';
 import { usePieceState } from '../context.ts';
-import {
-  type FrameEditor,
-  useFrameEditor,
-  useFrameIsOpen,
-  useHeldFrame,
-} from '../passes/pictures/use-frame.ts';
+import { type FrameEditor, useFrameEditor, useHeldFrame } from '../passes/pictures/use-frame.ts';
 
 /** While a frame is set, the picture is dragged on the monitor and brought closer with the wheel. */
 export function FrameOverlay() {
   const editor = useFrameEditor();
-  const open = useFrameIsOpen();
   useHeldFrame(editor);
-  return open && editor && editor.framing.fit === 'fill' ? <Surface editor={editor} /> : null;
+  return editor && editor.framing.fit === 'fill' ? <Surface editor={editor} /> : null;
 }
 
 /** How much closer one notch of the wheel brings it. */

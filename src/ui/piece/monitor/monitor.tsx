@@ -65,7 +65,7 @@ export function Monitor() {
         >
           <canvas ref={canvas} width={width} height={height} />
         </button>
-        {view.phase === 'paused' && <FrameOverlay />}
+        {view.phase === 'paused' && size === 'frame' && <FrameOverlay />}
       </div>
       <div className="monitor__keys">
         <Tooltip title="To the start (Home)">

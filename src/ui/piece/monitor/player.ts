@@ -8,7 +8,7 @@ import type { Crop, Timeline } from '../../../core/timeline/types.ts';
 import { BrowserPictures } from './pictures.ts';
 import { Sound } from './sound.ts';
 
-export type PlayerPhase = 'paused' | 'preparing' | 'playing';
+type PlayerPhase = 'paused' | 'preparing' | 'playing';
 
 export interface PlayerView {
   phase: PlayerPhase;

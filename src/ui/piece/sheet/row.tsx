@@ -14,11 +14,12 @@ import { CSS } from '@dnd-kit/utilities';
 import { Button, InputNumber, Select, Tooltip } from 'antd';
 import { memo, type ReactNode, useCallback, useState } from 'react';
 import type { Format } from '../../../core/look/formats.ts';
-import { LAYOUT_NAMES, type Layout, layoutRule } from '../../../core/look/layouts.ts';
+import { type Layout, layoutRule } from '../../../core/look/layouts.ts';
 import type { Scene } from '../../../core/piece/types.ts';
 import { clock, framesToMs, framesToSeconds } from '../../../core/time.ts';
 import { IconButton } from '../../shared/icon-button.tsx';
 import { type PassName, passOf } from '../passes.ts';
+import { LAYOUT_OPTIONS } from './layout-options.ts';
 import type { RowActions } from './row-actions.ts';
 import { RowPicture } from './row-picture.tsx';
 import { RowWords } from './row-words.tsx';
@@ -38,9 +39,6 @@ export interface RowProps {
   format: Format;
   actions: RowActions;
 }
-
-/** Layouts to choose from. */
-export const LAYOUT_OPTIONS = LAYOUT_NAMES.map((value) => ({ value, label: layoutRule(value).label }));
 
 /** One scene of the sheet. */
 export const Row = memo(function Row(props: RowProps) {

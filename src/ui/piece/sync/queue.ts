@@ -1,6 +1,7 @@
 import type { Behind, HistoryEntry, StoredEntry } from '../../../api/pieces.ts';
 import { applyEdit, type Edit } from '../../../core/piece/edit.ts';
 import type { Piece } from '../../../core/piece/types.ts';
+import type { Clock } from './clock.ts';
 
 /** How an attempt to store entries ended. */
 export type SendResult =
@@ -23,12 +24,6 @@ export interface Keeper {
   read(): HistoryEntry[];
   /** Throws when it cannot be kept. */
   write(entries: readonly HistoryEntry[]): void;
-}
-
-export interface Clock {
-  now(): number;
-  /** Calls once, after so many milliseconds; gives what calls it off. */
-  after(ms: number, call: () => void): () => void;
 }
 
 export interface QueueOptions {

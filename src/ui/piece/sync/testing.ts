@@ -1,7 +1,8 @@
 import type { HistoryEntry, StoredEntry } from '../../../api/pieces.ts';
 import { applyEdit, type Edit } from '../../../core/piece/edit.ts';
 import type { Piece } from '../../../core/piece/types.ts';
-import type { Clock, Keeper, SendResult } from './queue.ts';
+import type { Clock } from './clock.ts';
+import type { Keeper, SendResult } from './queue.ts';
 
 /** A clock that moves only when it is told to. */
 export class FakeClock implements Clock {

@@ -14,7 +14,7 @@ import { type Found, favourPicture, type Search, searchShelf } from '../../../..
 import type { Format } from '../../../../core/look/formats.ts';
 import { HUES } from '../../../../core/picture/hues.ts';
 import type { Scene } from '../../../../core/piece/types.ts';
-import { reasonWords } from '../../../../wording/pictures.ts';
+import { LICENCE_LABELS, reasonWords } from '../../../../wording/pictures.ts';
 import { call } from '../../../shared/api.ts';
 import { aspect } from '../../../shared/media.ts';
 import { addAssets } from '../../../shared/use-shelf.ts';
@@ -42,15 +42,6 @@ const NO_FILTERS: Filters = {
   fits: false,
   fresh: false,
 };
-
-/** What is said of a licence before a picture is chosen. */
-export const LICENCE_LABELS = {
-  free: 'free to use',
-  credit: 'free, credit needed',
-  bought: 'bought',
-  own: 'your own',
-  unknown: 'licence not known',
-} as const;
 
 /** The shelf for a scene: what its line finds, or own words; filtered, looked through, and more like one of them. */
 export function FindPictures({ scene, index }: { scene: Scene; index: number }) {

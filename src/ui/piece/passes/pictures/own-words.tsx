@@ -11,9 +11,9 @@ import {
   type ShelfEntryView,
   shelvePicture,
 } from '../../../../api/shelf.ts';
+import { LICENCE_LABELS } from '../../../../wording/pictures.ts';
 import { call } from '../../../shared/api.ts';
 import { addAssets } from '../../../shared/use-shelf.ts';
-import { LICENCE_LABELS } from './find-pictures.tsx';
 
 /** What is said of an own picture: by these words it is found, by these terms it is used. */
 export function OwnWordsForm({ entry }: { entry: ShelfEntryView }) {

@@ -16,7 +16,6 @@ import type { Crop } from '../../../../core/timeline/types.ts';
 import { viewNameFor } from '../../../shared/media.ts';
 import { useShelf } from '../../../shared/use-shelf.ts';
 import { usePiece, usePieceState, useViewState } from '../../context.ts';
-import { passOf } from '../../passes.ts';
 import { useSelectedScene } from '../../view/use-selected.ts';
 
 export const MOST_ZOOM = 5;
@@ -124,23 +123,17 @@ function inside(c: Crop, size: { width: number; height: number }): Crop {
   };
 }
 
-/** Whether the frame is set on the monitor now. */
-export function useFrameIsOpen(): boolean {
-  return useViewState((s) => !s.delivering && passOf(s.pass).monitor(s) === 'frame');
-}
-
 /** Lets the monitor show the frame that is being set, standing still. */
 export function useHeldFrame(editor: FrameEditor | null): void {
   const { player } = usePiece();
-  const open = useFrameIsOpen();
   const { scene, slot, crop, framing } = editor ?? {};
   const sceneId = scene?.id;
   useEffect(() => {
-    if (open && sceneId && slot !== undefined) player.showPicture(sceneId, slot);
-  }, [open, sceneId, slot, player]);
+    if (sceneId && slot !== undefined) player.showPicture(sceneId, slot);
+  }, [sceneId, slot, player]);
   useEffect(() => {
-    if (!open || !sceneId || slot === undefined || !crop || framing?.fit === 'whole') return;
+    if (!sceneId || slot === undefined || !crop || framing?.fit === 'whole') return;
     player.hold({ sceneId, slot, crop });
     return () => player.hold(null);
-  }, [open, sceneId, slot, crop, framing?.fit, player]);
+  }, [sceneId, slot, crop, framing?.fit, player]);
 }

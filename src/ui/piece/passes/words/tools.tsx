@@ -26,7 +26,7 @@ import { LIMITS } from '../../../../core/piece/limits.ts';
 import { CASES, type Case, changeCase } from '../../../../core/text/case.ts';
 import { IconButton } from '../../../shared/icon-button.tsx';
 import { newId, usePiece, usePieceState, useSelection, useViewState } from '../../context.ts';
-import { LAYOUT_OPTIONS } from '../../sheet/row.tsx';
+import { LAYOUT_OPTIONS } from '../../sheet/layout-options.ts';
 import { EmojiPicker } from './emoji-picker.tsx';
 import { FindWords } from './find-words.tsx';
 import { SourcePassages } from './source-passages.tsx';
