@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdtemp, readFile, rm } from 'node:fs/promises';
+import { mkdtemp, readFile, rm, stat } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { CONFIG } from '../server/config.ts';
@@ -12,8 +12,12 @@ interface Outcome {
 
 const PARTS = ['lint', 'unit', 'e2e'] as const;
 
-/** nabbet test [lint|unit|e2e]: all tests, or a part; one line at the end adds up all runners. */
+/**
+ * nabbet test [lint|unit|e2e]: all tests, or a part; one line at the end adds up all runners. nabbet test mutants
+ * [FOLDER|FILE]: plants small changes in the core, or a part of it, and says which of them its tests do not notice.
+ */
 export async function test(argv: string[]): Promise<void> {
+  if (argv[0] === 'mutants') return mutants(argv.slice(1));
   const parts = argv.length ? PARTS.filter((p) => argv.includes(p)) : PARTS;
   if (!parts.length || argv.some((a) => !(PARTS as readonly string[]).includes(a)))
     throw new UsageError(`the parts are ${PARTS.join(', ')}; got “${argv.join(' ')}”.`);
@@ -85,6 +89,26 @@ const RUN: Record<(typeof PARTS)[number], () => Promise<Outcome>> = {
     }
   },
 };
+
+/** The part is named as below src/core: "sound", "sound/limit.ts". */
+async function mutants(argv: string[]): Promise<void> {
+  const [part = '.'] = argv;
+  const target = path.resolve(CONFIG.root, 'src/core', part.replace(/^src\/core\//, ''));
+  const inside = path.relative(path.join(CONFIG.root, 'src/core'), target);
+  const info = await stat(target).catch(() => null);
+  if (argv.length > 1 || inside.startsWith('..') || !info)
+    throw new UsageError(
+      `mutants takes a folder or file of src/core, such as “sound”; got “${argv.join(' ')}”.`,
+    );
+  const here = path.relative(CONFIG.root, target);
+  const files = info.isDirectory()
+    ? [`${here}/**/*.ts`, '!src/core/**/*.test.ts', '!src/core/**/testing.ts', '!src/core/**/fixtures/**']
+    : [here];
+  process.exitCode = await node(
+    ['node_modules/@stryker-mutator/core/bin/stryker.js', 'run', '--mutate', files.join(',')],
+    {},
+  );
+}
 
 const loader = () => [
   '--expose-gc',
