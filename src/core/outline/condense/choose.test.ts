@@ -122,8 +122,8 @@ describe('sentences for a length', () => {
   it('leave a rest of the time empty rather than fill it with what carries nothing', () => {
     const twelve = (last: number) =>
       Array.from({ length: 12 }, (_, n): Said => ({ text: about(n), score: n === 11 ? last : 0.9 }));
-    expect(choose(twelve(0.1), { targetMs: roomFor(12.6) })).toHaveLength(11);
-    expect(choose(twelve(0.4), { targetMs: roomFor(12.6) })).toHaveLength(12);
+    expect(choose(twelve(0.1), { targetMs: roomFor(12.45) })).toHaveLength(11);
+    expect(choose(twelve(0.8), { targetMs: roomFor(12.45) })).toHaveLength(12);
     // Where much of the time is left, also the weak one is better than nothing.
     expect(choose(twelve(0.1), { targetMs: roomFor(16) })).toHaveLength(12);
   });
