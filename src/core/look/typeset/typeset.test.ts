@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest';
+import { seeded } from '../../hash.ts';
+import { breakLines, wordsToFit } from './lines.ts';
+import { cutPages } from './pages.ts';
+
+const widthOf = (t: string) => t.length * 10;
+/** Every way to cut a list of words into lines. */
+function* cuts(words: readonly string[]): Generator<string[][]> {
+  if (!words.length) yield [];
+  for (let k = 1; k <= words.length; k++)
+    for (const rest of cuts(words.slice(k))) yield [words.slice(0, k), ...rest];
+}
+const random = seeded('lines');
+const someWords = (n: number) =>
+  Array.from({ length: n }, () => 'x'.repeat(1 + Math.floor(random() * 9)) + (random() < 0.3 ? ',' : ''));
+
+describe('lines', () => {
+  it('are as few as can be, and of all such the most even', () => {
+    for (let i = 0; i < 60; i++) {
+      const words = someWords(1 + Math.floor(random() * 8));
+      const width = 60 + Math.floor(random() * 120);
+      const fits = (l: string[]) => widthOf(l.join(' ')) <= width || l.length === 1;
+      const ragged = (lines: string[][]) =>
+        lines.reduce((s, l) => s + (Math.max(0, width - widthOf(l.join(' '))) / width) ** 2, 0);
+      const all = [...cuts(words)].filter((lines) => lines.every(fits));
+      const least = Math.min(...all.map((l) => l.length));
+      const even = Math.min(...all.filter((l) => l.length === least).map(ragged));
+      const out = breakLines(words, width, widthOf);
+      expect(out.length).toBe(least);
+      expect(ragged(out.map((l) => words.slice(l.start, l.end)))).toBeCloseTo(even, 9);
+      expect(out.map((l) => l.width)).toEqual(out.map((l) => widthOf(words.slice(l.start, l.end).join(' '))));
+      expect(out.flatMap((l) => words.slice(l.start, l.end))).toEqual(words);
+    }
+    expect(breakLines([], 100, widthOf)).toEqual([]);
+  });
+
+  it('cut a word that is wider than they are between its characters, an emoji never', () => {
+    const text = 'ab abcdefghijkl 👩‍🌾👩‍🌾';
+    const parts = wordsToFit(text, 50, widthOf);
+    expect(parts.map((p) => p.text)).toEqual(['ab', 'abcde', 'fghij', 'kl', '👩‍🌾', '👩‍🌾']);
+    for (const p of parts) expect(text.slice(p.start, p.end)).toBe(p.text);
+  });
+});
+
+describe('pages', () => {
+  it('are as few as can be, all words in order, none with more lines than it may have', () => {
+    for (let i = 0; i < 40; i++) {
+      const words = someWords(4 + Math.floor(random() * 30));
+      const [lines, width] = [1 + Math.floor(random() * 3), 120 + Math.floor(random() * 120)];
+      const out = cutPages(words, lines, width, widthOf);
+      expect(out[0]?.[0]).toBe(0);
+      expect(out.at(-1)?.[1]).toBe(words.length);
+      for (const [k, [start, end]] of out.entries()) {
+        expect(start).toBe(k ? out[k - 1]?.[1] : 0);
+        expect(breakLines(words.slice(start, end), width, widthOf).length).toBeLessThanOrEqual(lines);
+      }
+      // No page can be saved: filled as far as they go, from the front, they are as many.
+      let [count, at] = [0, 0];
+      while (at < words.length) {
+        let end = at + 1;
+        while (end < words.length && breakLines(words.slice(at, end + 1), width, widthOf).length <= lines)
+          end++;
+        [count, at] = [count + 1, end];
+      }
+      expect(out.length).toBeLessThanOrEqual(count);
+    }
+    expect(cutPages([], 2, 100, widthOf)).toEqual([]);
+  });
+
+  it('end at a full stop rather than at a comma, and there rather than anywhere', () => {
+    const pages = (text: string) => {
+      const words = text.split(' ');
+      return cutPages(words, 1, 200, widthOf).map(([a, b]) => words.slice(a, b).join(' '));
+    };
+    expect(pages('one two six. ten six two one')).toEqual(['one two six.', 'ten six two one']);
+    expect(pages('one two six, ten six two one')).toEqual(['one two six,', 'ten six two one']);
+    expect(pages('one two, six one. ten six two')).toEqual(['one two, six one.', 'ten six two']);
+    expect(pages('all of it fits here')).toEqual(['all of it fits here']);
+  });
+});
