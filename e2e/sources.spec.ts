@@ -153,7 +153,7 @@ test('a product: the fact sheet is corrected, five angles give five scripts, a m
   expect(piece.scenes.at(-1)).toMatchObject({ layout: 'end' });
   await expect(page.getByRole('navigation', { name: 'Passes' })).toContainText('1 blank');
   await page.getByRole('button', { name: 'Render', exact: true }).click();
-  await expect(page.getByText(/1 blank is still open/)).toBeVisible();
+  await expect(page.getByText(/A blank is left/)).toBeVisible();
 });
 
 test('photos: sent in parts, a broken connection goes on, doubles and blurred ones are proposed, order by keyboard, a piece', async ({

@@ -21,6 +21,31 @@ const WORDS: { [N in CheckName]: (m: Of<N>) => string } = {
   'no-voice': ({ why }) => `It stays silent. ${failureWords(why)}`,
 };
 
+/** What several marks of one check say together. */
+const MANY: Record<CheckName, (n: number) => string> = {
+  blank: (n) => `${n} blanks are still open and would be seen in the video`,
+  'no-picture': (n) => `${n} scenes have no picture yet`,
+  'weak-picture': (n) => `${n} pictures are weak matches`,
+  'reading-speed': (n) => `${n} scenes are too fast to read`,
+  'short-for-voice': (n) => `${n} lengths are too short for the voice`,
+  credit: (n) => `${n} pictures are used on terms that are not met or not known`,
+  'no-voice': (n) => `${n} scenes stay silent: no voice can say their words`,
+};
+
+/** Places that are named before the rest is left out. */
+const PLACES_SAID = 6;
+
+/** What the marks of one check say. placeOf: of a scene, from 1. */
+export function marksWords(marks: readonly Mark[], placeOf: (sceneId: string) => number): string {
+  const [first] = marks;
+  if (!first) return '';
+  const places = [...new Set(marks.map((m) => placeOf(m.sceneId)))];
+  if (marks.length === 1) return `Scene ${places[0]}. ${markWords(first)}`;
+  const more = places.length > PLACES_SAID ? ' …' : '';
+  const where = `${places.length > 1 ? 'scenes' : 'scene'} ${places.slice(0, PLACES_SAID).join(', ')}${more}`;
+  return `${MANY[first.check](marks.length)}: ${where}${more ? '' : '.'}`;
+}
+
 export const markWords = (m: Mark): string => (WORDS[m.check] as (m: Mark) => string)(m);
 
 /** What the repair of a mark does; null where there is none. */

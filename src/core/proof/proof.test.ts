@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { markWords, repairWords } from '../../wording/marks.ts';
+import { marksWords, markWords, repairWords } from '../../wording/marks.ts';
 import type { CreditFact } from '../exchange/credits.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
 import { applyEdit } from '../piece/edit.ts';
@@ -117,6 +117,19 @@ describe('proof', () => {
       '“The who”: nobody knows yet whether it may be used.',
       '“The nameless”: wants a name that is not given yet.',
     ]);
+  });
+
+  it('of one kind are said together, with their places', () => {
+    const weak = (id: string) => fine(id, { pictures: [picture('p', { confidence: 0.2 })] });
+    const scenes = [...'abcdefgh'].map(weak);
+    const say = (n: number) =>
+      marksWords(marksOf(piece(scenes.slice(0, n))), (id) => scenes.findIndex((s) => s.id === id) + 1);
+    expect(say(1)).toBe('Scene 1. The picture is a weak match (20 of 100).');
+    expect(say(2)).toBe('2 pictures are weak matches: scenes 1, 2.');
+    expect(say(8)).toBe('8 pictures are weak matches: scenes 1, 2, 3, 4, 5, 6 …');
+    const two = marksOf(piece([fine('a', { shown: '‹one› and ‹two›' })]));
+    expect(marksWords(two, () => 1)).toBe('2 blanks are still open and would be seen in the video: scene 1.');
+    expect(marksWords([], () => 1)).toBe('');
   });
 
   it('lines that no voice can say, mended by silence', () => {

@@ -108,6 +108,7 @@ describe('books', () => {
     expect(book).toMatchObject({
       ...{ kind: 'article', title: 'Four rivers', author: 'Ines Aldermoor', date: '2026-03-01' },
       ...{ form: { kind: 'book', count: 3 }, language: 'en-gb', notes: [] },
+      left: [{ text: 'The cover', why: 'scrap' }],
     });
     expect(book.chapters.map((c) => c.title)).toEqual(three.map((c) => c.title));
     book.chapters.forEach((c, i) => {

@@ -1,63 +1,66 @@
 'use client';
 
 import { Alert, Button } from 'antd';
+import { edit } from '../../core/piece/edit.ts';
 import type { Mark } from '../../core/proof/proof.ts';
-import { markWords, repairWords } from '../../wording/marks.ts';
-import { usePiece, usePieceState } from '../piece/context.ts';
+import { marksWords, repairWords } from '../../wording/marks.ts';
+import { usePiece, usePieceState, useViewState } from '../piece/context.ts';
 import { useMarks } from '../piece/marks.ts';
 import { PASS_NAMES } from '../piece/passes.ts';
 
-/** Notes that are shown before the rest is only counted. */
-const SHOWN = 6;
-
-/** What the proof finds, with the way there and its repair: blanks in one line, the rest one by one. */
+/** What the proof finds: one line for each kind of finding, with the way to each and, where there is one, the repair of all. */
 export function ProofNotes() {
+  const marks = useMarks();
+  const groups = new Map<Mark['check'], Mark[]>();
+  for (const m of marks) if (m.weight !== 'note') groups.set(m.check, [...(groups.get(m.check) ?? []), m]);
+  return [...groups].map(([check, found]) => <Note key={check} found={found} />);
+}
+
+function Note({ found }: { found: Mark[] }) {
   const { apply, view } = usePiece();
   const scenes = usePieceState((s) => s.piece.scenes);
-  const marks = useMarks();
-  const blanks = marks.filter((m) => m.check === 'blank');
-  const rest = marks.filter((m) => m.check !== 'blank' && m.weight !== 'note');
-  const go = ({ pass, sceneId }: Mark) => {
-    view.setPass(PASS_NAMES.find((name) => name === pass) ?? view.state.pass);
-    view.select([sceneId]);
-  };
-  const place = ({ sceneId }: Mark) => scenes.findIndex((s) => s.id === sceneId) + 1;
-  const [first] = blanks;
+  const selected = useViewState((s) => s.selected[0]);
+  const place = (id: string) => scenes.findIndex((s) => s.id === id);
+  // From where the writer is to the next one of them, and round again.
+  const at = place(selected ?? '');
+  const next = found.find((m) => place(m.sceneId) > at) ?? found[0];
+  if (!next) return null;
+  const repairs = found.flatMap((m) => m.repair ?? []);
+  const [repair] = repairs;
   return (
-    <>
-      {first && (
-        <Alert
-          type="warning"
-          showIcon
-          title={`${blanks.length} blank${blanks.length === 1 ? ' is' : 's are'} still open and would be seen in the video.`}
-          action={
-            <Button size="small" onClick={() => go(first)}>
-              Fill it in
+    <Alert
+      type={next.weight === 'stop' ? 'warning' : 'info'}
+      showIcon
+      title={marksWords(found, (id) => place(id) + 1)}
+      action={
+        <span className="proof-notes__actions">
+          {repair && (
+            <Button
+              size="small"
+              onClick={() =>
+                apply(
+                  edit(
+                    repair.name,
+                    repairs.flatMap((r) => r.ops),
+                    repairs.length,
+                  ),
+                )
+              }
+            >
+              {repairWords(next)}
             </Button>
-          }
-        />
-      )}
-      {rest.slice(0, SHOWN).map((m) => (
-        <Alert
-          key={`${m.check}-${m.sceneId}-${'assetId' in m ? m.assetId : ''}`}
-          type={m.weight === 'stop' ? 'warning' : 'info'}
-          showIcon
-          title={`Scene ${place(m)}. ${markWords(m)}`}
-          action={
-            <span className="proof-notes__actions">
-              {m.repair && (
-                <Button size="small" onClick={() => apply(m.repair)}>
-                  {repairWords(m)}
-                </Button>
-              )}
-              <Button size="small" onClick={() => go(m)}>
-                Look at it
-              </Button>
-            </span>
-          }
-        />
-      ))}
-      {rest.length > SHOWN && <p className="tools__note">And {rest.length - SHOWN} more like these.</p>}
-    </>
+          )}
+          <Button
+            size="small"
+            onClick={() => {
+              view.setPass(PASS_NAMES.find((name) => name === next.pass) ?? view.state.pass);
+              view.select([next.sceneId]);
+            }}
+          >
+            {found.length > 1 ? 'To the next' : 'Look at it'}
+          </Button>
+        </span>
+      }
+    />
   );
 }

@@ -13,8 +13,8 @@ const BOOK_LIMITS = {
   /** Bytes of a single chapter. */
   chapterBytes: 8_000_000,
   chapters: 300,
-  /** A part with fewer letters is a cover, a half-title or a list, and no chapter. */
-  leastLetters: 400,
+  /** A part with fewer letters is a cover or a half-title, and no chapter. */
+  leastLetters: 160,
 } as const;
 
 /** Books of the EPUB format (W3C EPUB 3.3): the chapters in reading order, from which some are chosen to be told. */
@@ -42,6 +42,7 @@ async function readEpub(bytes: Buffer): Promise<Source> {
   if (files.some((f) => obscured.includes(`"${f}"`))) throw new Failed({ code: 'encrypted', what: WHAT });
   const passages: Passage[] = [];
   const chapters: Chapter[] = [];
+  const left: Source['left'] = [];
   let letters = 0;
   let seen = 0;
   for (const file of files.slice(0, BOOK_LIMITS.chapters)) {
@@ -51,7 +52,11 @@ async function readEpub(bytes: Buffer): Promise<Source> {
     if (html === null) continue;
     const read = fromMarkup(html, { kind: 'book' });
     const length = read.passages.reduce((n, p) => n + lettersOf(p), 0);
-    if (length < BOOK_LIMITS.leastLetters) continue;
+    if (length < BOOK_LIMITS.leastLetters) {
+      const text = read.passages.flatMap((p) => p.sentences.map((x) => x.text)).join(' ');
+      if (text) left.push({ text, why: 'scrap' });
+      continue;
+    }
     letters += length;
     const id = `c${chapters.length}`;
     const start = passages.length;
@@ -68,6 +73,7 @@ async function readEpub(bytes: Buffer): Promise<Source> {
     language: said('language').toLowerCase() || 'en',
     passages,
     chapters,
+    left,
     notes: seen < files.length ? [{ code: 'chapters-read', read: chapters.length, of: files.length }] : [],
   };
 }
