@@ -29,14 +29,27 @@ process.env.NABBET_UNIT_DB_PORT ??= String(await freePort());
 const env = { NABBET_DATA: process.env.NABBET_UNIT_DATA, NABBET_DB_PORT: process.env.NABBET_UNIT_DB_PORT };
 Object.assign(process.env, env);
 
+/** Tests that need no database, no program and no file of their own: they share what they import. */
+const PURE = ['src/{core,ui,workers,wording}/**/*.test.ts'];
+
 export default defineConfig({
   test: {
-    include: ['src/**/*.test.ts', 'studio/**/*.test.ts'],
-    env,
-    globalSetup: ['./vitest.global.ts'],
     testTimeout: 180_000,
     hookTimeout: 120_000,
-    pool: 'forks',
     maxWorkers: 2,
+    projects: [
+      { extends: true, test: { name: 'pure', include: PURE, pool: 'threads', isolate: false } },
+      {
+        extends: true,
+        test: {
+          name: 'outside',
+          include: ['src/**/*.test.ts', 'studio/**/*.test.ts'],
+          exclude: [...PURE, 'node_modules/**'],
+          env,
+          globalSetup: ['./vitest.global.ts'],
+          pool: 'forks',
+        },
+      },
+    ],
   },
 });

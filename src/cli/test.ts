@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { closeSync, openSync } from 'node:fs';
 import { mkdtemp, readFile, rm, stat } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -21,18 +22,32 @@ export async function test(argv: string[]): Promise<void> {
   const parts = argv.length ? PARTS.filter((p) => argv.includes(p)) : PARTS;
   if (!parts.length || argv.some((a) => !(PARTS as readonly string[]).includes(a)))
     throw new UsageError(`the parts are ${PARTS.join(', ')}; got “${argv.join(' ')}”.`);
-  const total: Outcome = { passed: 0, failed: 0 };
-  for (const part of parts) {
-    const { passed, failed } = await RUN[part]();
-    total.passed += passed;
-    total.failed += failed;
-  }
-  process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
-  process.exitCode = total.failed > 0 || total.passed === 0 ? 1 : 0;
+  // Tests in the browser wait most of their time: the others run beside them, and say what they have to say when done.
+  const [inTurn, beside] = parts.includes('e2e')
+    ? [parts.filter((p) => p === 'lint'), parts.filter((p) => p !== 'lint')]
+    : [parts, []];
+  const outcomes: Outcome[] = [];
+  for (const part of inTurn) outcomes.push(await RUN[part](null));
+  outcomes.push(...(await Promise.all(beside.map((p) => (p === 'unit' ? told(RUN.unit) : RUN[p](null))))));
+  const passed = outcomes.reduce((n, o) => n + o.passed, 0);
+  const failed = outcomes.reduce((n, o) => n + o.failed, 0);
+  process.stdout.write(`\n${passed} passed, ${failed} failed\n`);
+  process.exitCode = failed > 0 || passed === 0 ? 1 : 0;
 }
 
-const RUN: Record<(typeof PARTS)[number], () => Promise<Outcome>> = {
-  async lint() {
+/** Runs a part with its output in a file, and writes that out when it is done. */
+async function told(run: (log: string | null) => Promise<Outcome>): Promise<Outcome> {
+  const log = await reportFile();
+  try {
+    return await run(log);
+  } finally {
+    process.stdout.write(await readFile(log, 'utf8'));
+  }
+}
+
+/** log: a file that takes the output; null for the terminal. */
+const RUN: Record<(typeof PARTS)[number], (log: string | null) => Promise<Outcome>> = {
+  async lint(log) {
     const steps: [string, string[]][] = [
       ['Lint', ['node_modules/@biomejs/biome/bin/biome', 'check', '.']],
       ['Types', ['node_modules/typescript/bin/tsc', '--noEmit', '-p', 'tsconfig.json']],
@@ -45,14 +60,14 @@ const RUN: Record<(typeof PARTS)[number], () => Promise<Outcome>> = {
     ];
     let failed = 0;
     for (const [name, args] of steps) {
-      const code = await node(args, {});
+      const code = await node(args, {}, log);
       process.stdout.write(`${code === 0 ? 'ok' : 'FAILED'}: ${name}\n`);
       if (code !== 0) failed++;
     }
     return { passed: steps.length - failed, failed };
   },
 
-  async unit() {
+  async unit(log) {
     const report = await reportFile();
     const code = await node(
       [
@@ -63,24 +78,26 @@ const RUN: Record<(typeof PARTS)[number], () => Promise<Outcome>> = {
         `--outputFile=${report}`,
       ],
       {},
+      log,
     );
     const json = await read<{ numPassedTests: number; numFailedTests: number }>(report);
     const failed = json?.numFailedTests ?? 0;
     return { passed: json?.numPassedTests ?? 0, failed: failed || (code === 0 ? 0 : 1) };
   },
 
-  async e2e() {
+  async e2e(log) {
     const data = await mkdtemp(path.join(tmpdir(), 'nabbet-test-'));
     const report = await reportFile();
     const port = process.env.NABBET_TEST_PORT ?? '4398';
     const dbPort = process.env.NABBET_TEST_DB_PORT ?? '4396';
     try {
-      const code = await node([...loader(), 'e2e/run.ts'], {
+      const env = {
         NABBET_DATA: data,
         NABBET_PORT: port,
         NABBET_DB_PORT: dbPort,
         PLAYWRIGHT_JSON_OUTPUT_FILE: report,
-      });
+      };
+      const code = await node([...loader(), 'e2e/run.ts'], env, log);
       const json = await read<{ stats: { expected: number; unexpected: number; flaky: number } }>(report);
       const failed = (json?.stats.unexpected ?? 0) + (json?.stats.flaky ?? 0);
       return { passed: json?.stats.expected ?? 0, failed: failed || (code === 0 ? 0 : 1) };
@@ -124,11 +141,17 @@ const read = async <T>(file: string): Promise<T | null> =>
     () => null,
   );
 
-function node(args: string[], env: Record<string, string>): Promise<number> {
+function node(args: string[], env: Record<string, string>, log: string | null = null): Promise<number> {
+  const out = log === null ? null : openSync(log, 'a');
   const child = spawn('setpriv', ['--pdeathsig', 'SIGTERM', process.execPath, ...args], {
     cwd: CONFIG.root,
-    stdio: 'inherit',
+    stdio: out === null ? 'inherit' : ['ignore', out, out],
     env: { ...process.env, ...env },
   });
-  return new Promise((resolve) => child.on('close', (code) => resolve(code ?? 1)));
+  return new Promise((resolve) =>
+    child.on('close', (code) => {
+      if (out !== null) closeSync(out);
+      resolve(code ?? 1);
+    }),
+  );
 }

@@ -210,6 +210,9 @@ function englishCuts(text: string, words: readonly Term[]): Cut[] {
   // "a market that has stood here since 1887 changes …": the clause that only describes it.
   for (const m of text.matchAll(/(?<=\b[Aa]n? (?:\w+ )?\w+) (?:that|which|who) /g)) {
     if (/,/.test(text.slice(0, m.index)) || m.index > 50) continue;
+    // "A boat that is painted wet …; a boat that is painted dry …": the clause tells which one is meant.
+    const head = /\b[Aa]n? (?:\w+ )?\w+$/.exec(text.slice(0, m.index))?.[0] ?? '';
+    if (text.slice(m.index).toLowerCase().includes(`${head.toLowerCase()} ${m[0].trim()} `)) continue;
     const from = words.findIndex((w) => w.start >= m.index + m[0].length - 1);
     if (
       words
