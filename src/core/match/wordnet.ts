@@ -1,3 +1,5 @@
+import { LRUCache } from 'lru-cache';
+
 /** How a word of the shelf is related to a word of a line. */
 export type Relation = 'same' | 'kind of' | 'example' | 'form';
 
@@ -52,7 +54,7 @@ const NEWLINE = 10;
  */
 export class WordNet {
   private readonly files: Record<WordClass, WordNetFiles>;
-  private readonly known = new Map<string, NearWord[]>();
+  private readonly known = new LRUCache<string, NearWord[]>({ max: 20_000 });
 
   constructor(files: Record<WordClass, WordNetFiles>) {
     this.files = files;
@@ -84,7 +86,6 @@ export class WordNet {
           for (const p of examples) add(this.synset(of, p.offset), 'example', weight * EXAMPLE);
       });
     const list = [...found.values()].sort((a, b) => b.worth - a.worth);
-    if (this.known.size > 20_000) this.known.clear();
     this.known.set(key, list);
     return list;
   }

@@ -1,3 +1,4 @@
+import { assertNever } from '../assert-never.ts';
 import type { Source } from '../source/types.ts';
 import type { Milliseconds } from '../time.ts';
 import { articleLines } from './article.ts';
@@ -41,6 +42,8 @@ export function outlineLines(source: Source, choices: OutlineChoices, pace = 1):
     case 'article':
     case 'script':
       return finish(articleLines(source, choices, pace), source, choices);
+    default:
+      return assertNever(source.kind);
   }
 }
 

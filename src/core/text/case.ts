@@ -1,3 +1,4 @@
+import { assertNever } from '../assert-never.ts';
 import { tokens } from './tokens.ts';
 
 export const CASES = ['sentence', 'title', 'upper'] as const;
@@ -50,6 +51,8 @@ export function changeCase(text: string, to: Case): string {
       });
       return out;
     }
+    default:
+      return assertNever(to);
   }
 }
 

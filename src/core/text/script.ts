@@ -1,3 +1,4 @@
+import { assertNever } from '../assert-never.ts';
 import { clauses, sentences } from './sentences.ts';
 
 export const SPLITS = ['sentence', 'line', 'paragraph'] as const;
@@ -96,6 +97,8 @@ function cutParagraph(lines: string[], split: Split): { shown: string; brief: st
         clauses(shown).map((c, i) => ({ shown: c, brief: i === 0 ? brief : '' })),
       );
     }
+    default:
+      return assertNever(split);
   }
 }
 

@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
+import { LRUCache } from 'lru-cache';
 import type { Vector } from '../../core/match/types.ts';
 import { CONFIG } from '../config.ts';
 import { unpackVector, WORDS_FILE } from './catalogue.ts';
@@ -11,8 +12,7 @@ export interface Embedder {
 
 type Model = { embed(texts: string[]): Promise<number[][]> };
 let model: Promise<Model> | null = null;
-const memo = new Map<string, Vector>();
-const MEMO_SIZE = 20_000;
+const memo = new LRUCache<string, Vector>({ max: 20_000 });
 
 async function load(): Promise<Model> {
   const embeddings = (await import('@energetic-ai/embeddings')) as unknown as {
@@ -36,23 +36,31 @@ const wordsRead = (): Promise<ReadonlyMap<string, string>> => {
 /** The sentence model that ships with Nabbet, on the CPU. Texts seen before are remembered. */
 export const embedder: Embedder = {
   async embed(texts) {
-    const single = texts.filter((t) => !memo.has(t) && !t.includes(' '));
+    const here = new Map(
+      texts.flatMap((t): [string, Vector][] => {
+        const vector = memo.get(t);
+        return vector ? [[t, vector]] : [];
+      }),
+    );
+    const learn = (t: string, vector: Vector) => {
+      here.set(t, vector);
+      memo.set(t, vector);
+    };
+    const single = texts.filter((t) => !here.has(t) && !t.includes(' '));
     if (single.length) {
       const known = await wordsRead();
       for (const t of single) {
         const packed = known.get(t);
-        if (packed) memo.set(t, unpackVector(packed));
+        if (packed) learn(t, unpackVector(packed));
       }
     }
-    const fresh = [...new Set(texts.filter((t) => !memo.has(t)))];
+    const fresh = [...new Set(texts.filter((t) => !here.has(t)))];
     if (fresh.length) {
       model ??= load();
       const vectors = await (await model).embed(fresh);
-      for (const [i, t] of fresh.entries()) memo.set(t, unit(vectors[i] ?? []));
+      for (const [i, t] of fresh.entries()) learn(t, unit(vectors[i] ?? []));
     }
-    const out = texts.map((t) => memo.get(t) as Vector);
-    if (memo.size > MEMO_SIZE) memo.clear();
-    return out;
+    return texts.map((t) => here.get(t) as Vector);
   },
 };
 

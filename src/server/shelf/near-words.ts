@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import nlp from 'compromise';
+import { LRUCache } from 'lru-cache';
 import { type NearWord, type WordClass, WordNet } from '../../core/match/wordnet.ts';
 import { stem } from '../../core/text/tokens.ts';
 import { CONFIG } from '../config.ts';
@@ -51,14 +52,12 @@ export async function nearWordsOf(line: string): Promise<Map<string, NearWord[]>
         break;
       }
     }
-  if (read.size > READ_KEPT) read.clear();
   read.set(line, out);
   return out;
 }
 
 /** Lines are asked for again with every nabbing. */
-const read = new Map<string, Map<string, NearWord[]>>();
-const READ_KEPT = 5000;
+const read = new LRUCache<string, Map<string, NearWord[]>>({ max: 5000 });
 
 interface Term {
   text: string;

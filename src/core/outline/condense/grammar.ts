@@ -1,4 +1,5 @@
 import nlp from 'compromise/two';
+import { LRUCache } from 'lru-cache';
 
 /** A word with its place in the text, and what it is. */
 export interface Term {
@@ -25,14 +26,12 @@ export function terms(text: string): readonly Term[] {
   const known = tagged.get(text);
   if (known) return known;
   const out = tag(text);
-  if (tagged.size > TAGGED_KEPT) tagged.clear();
   tagged.set(text, out);
   return out;
 }
 
 /** A sentence is tagged for its weight, for its line and for its spoken form: once is enough. */
-const tagged = new Map<string, Term[]>();
-const TAGGED_KEPT = 2000;
+const tagged = new LRUCache<string, Term[]>({ max: 2000 });
 
 function tag(text: string): Term[] {
   const out: Term[] = [];
