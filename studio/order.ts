@@ -1,8 +1,8 @@
 import Joi from 'joi';
 import type { CatalogueRow, View } from './catalogue/row.ts';
-import { O } from './kit/objects.ts';
+import { objects } from './kit/objects.ts';
 import { PAL } from './kit/palettes.ts';
-import { L } from './kit/places.ts';
+import { places } from './kit/places.ts';
 import { paintStill } from './render.ts';
 
 /**
@@ -10,9 +10,9 @@ import { paintStill } from './render.ts';
  * (a thing on a stage, or a place), its light, a seed and the view.
  */
 const { error, value } = Joi.object({
-  thing: Joi.string().valid(...Object.keys(O)),
+  thing: Joi.string().valid(...Object.keys(objects)),
   stage: Joi.string().valid('table', 'sill', 'sheets', 'hill', 'above'),
-  place: Joi.string().valid(...Object.keys(L)),
+  place: Joi.string().valid(...Object.keys(places)),
   slots: Joi.object().default({}),
   pal: Joi.string()
     .valid(...Object.keys(PAL))

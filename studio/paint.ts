@@ -14,7 +14,6 @@ import {
 } from '../src/server/shelf/catalogue.ts';
 import { embedder } from '../src/server/shelf/embedder.ts';
 import { CATALOGUE, type CatalogueRow, type View } from './catalogue/index.ts';
-import { usedForOf } from './catalogue/used-for.ts';
 import { focalBox, LOOP_FPS, LOOP_SECONDS, paintLoop, paintStill, SIZES } from './render.ts';
 import { paintTextures } from './textures.ts';
 
@@ -53,9 +52,9 @@ for (const row of CATALOGUE) {
     `${row.title}. ${row.description}`,
     row.tags.join(', '),
   ]);
-  const usedFor = usedForOf(row);
+  const { id, kind, title, description, tags, motif, slots, people, mood, setting, time, room, usedFor } =
+    row;
   const usedForVectors = await embedder.embed(usedFor);
-  const { id, kind, title, description, tags, motif, slots, people, mood, setting, time, room } = row;
   entries.push({
     id,
     kind,

@@ -1,6 +1,6 @@
 import type { CatalogueRow, View } from './catalogue/row.ts';
 import { mix } from './kit/colour.ts';
-import { N } from './kit/nature.ts';
+import { nature } from './kit/nature.ts';
 import { Paint, type Rect } from './kit/paint.ts';
 import { PAL } from './kit/palettes.ts';
 import { LOOP_MARGIN, loopFrames } from './loop.ts';
@@ -59,7 +59,10 @@ function paintRow(row: CatalogueRow, view: View, scale: number, layered: boolean
       'rain',
       0,
       () =>
-        N.rain(P, 190, -300, -300, 2300, 1500, mix(pal.paper, pal.sky[0], 0.25), { slant: 0.16, s: 1.15 }),
+        nature.rain(P, 190, -300, -300, 2300, 1500, mix(pal.paper, pal.sky[0], 0.25), {
+          slant: 0.16,
+          s: 1.15,
+        }),
       { scroll: [-0.16, 1], turns: 5 },
     );
   if (!layered) P.finish(motif.finish);

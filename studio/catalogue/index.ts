@@ -1,11 +1,73 @@
-import { OSIERWICK } from './osierwick.ts';
-import { PEOPLE } from './people.ts';
-import { PLACES } from './places.ts';
+import { readFileSync } from 'node:fs';
+import Joi from 'joi';
 import type { CatalogueRow } from './row.ts';
-import { THINGS } from './things.ts';
-import { TOWN } from './town.ts';
-import { WORK } from './work.ts';
+
+export type { CatalogueRow, View } from './row.ts';
+
+/** The files of rows/, one for each subject, in shelf order. */
+const SUBJECTS = [
+  'town',
+  'work',
+  'everyday',
+  'things',
+  'places',
+  'at-work',
+  'at-home',
+  'active',
+  'ideas',
+  'modern',
+  'grounds',
+] as const;
+
+const rect = Joi.object({
+  x: Joi.number().required(),
+  y: Joi.number().required(),
+  w: Joi.number().positive().required(),
+  h: Joi.number().positive().required(),
+});
+const text = Joi.string().min(1).required();
+const rowSchema = Joi.object({
+  id: Joi.string()
+    .pattern(/^[a-z][a-z0-9-]*$/)
+    .required(),
+  kind: Joi.valid('still', 'loop').required(),
+  motif: text,
+  pal: Joi.string(),
+  seed: Joi.string(),
+  slots: Joi.object().pattern(Joi.string(), Joi.any()),
+  wide: rect,
+  tall: rect,
+  title: text,
+  description: text,
+  tags: text,
+  focal: Joi.array().items(Joi.number()).length(4).required(),
+  room: Joi.array()
+    .items(Joi.valid('top', 'middle', 'bottom', 'left', 'right'))
+    .unique()
+    .required(),
+  people: Joi.number().integer().min(0).required(),
+  mood: text,
+  setting: Joi.valid('indoor', 'outdoor', 'table', 'abstract').required(),
+  time: Joi.valid('day', 'morning', 'evening', 'night', 'any').required(),
+  usedFor: Joi.string(),
+});
+
+/** A row as its file has it: tags with commas between, lines with bars. */
+type Written = Omit<CatalogueRow, 'tags' | 'usedFor'> & { tags: string; usedFor?: string };
+
+function rowsOf(subject: (typeof SUBJECTS)[number]): CatalogueRow[] {
+  const file = new URL(`./rows/${subject}.json`, import.meta.url);
+  const { error, value } = Joi.array()
+    .items(rowSchema)
+    .unique('id')
+    .validate(JSON.parse(readFileSync(file, 'utf8')), { convert: false });
+  if (error) throw new Error(`studio/catalogue/rows/${subject}.json: ${error.message}`);
+  return (value as Written[]).map(({ tags, usedFor, ...row }) => ({
+    ...row,
+    tags: tags.split(', '),
+    usedFor: usedFor ? usedFor.split(' | ') : [],
+  }));
+}
 
 /** Every row of the shelf, in shelf order. */
-export const CATALOGUE: CatalogueRow[] = [...TOWN, ...WORK, ...OSIERWICK, ...THINGS, ...PLACES, ...PEOPLE];
-export type { CatalogueRow, View } from './row.ts';
+export const CATALOGUE: CatalogueRow[] = SUBJECTS.flatMap(rowsOf);

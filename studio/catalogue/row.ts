@@ -2,7 +2,7 @@ import type { Rect, Slots } from '../kit/paint.ts';
 
 export type View = 'wide' | 'tall';
 
-/** One picture of the shelf, as data: what the painter needs to paint it and what the search needs to find it. */
+/** One picture of the shelf, as data (rows/*.json): what the painter needs to paint it and what the search needs to find it. */
 export interface CatalogueRow {
   /** Stable: pieces refer to it. */
   id: string;
@@ -26,6 +26,6 @@ export interface CatalogueRow {
   mood: string;
   setting: 'indoor' | 'outdoor' | 'table' | 'abstract';
   time: 'day' | 'morning' | 'evening' | 'night' | 'any';
-  /** Lines as people write them for which the picture is used: what it stands for. Others stand in used-for.ts. */
-  usedFor?: string[];
+  /** Lines as people write them for which the picture is used: what it stands for, not what is in it. */
+  usedFor: string[];
 }

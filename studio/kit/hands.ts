@@ -1,11 +1,11 @@
 import { mix } from './colour.ts';
 import type { Kit, Slots } from './paint.ts';
-import { G } from './paths.ts';
+import { paths } from './paths.ts';
 
 // Hands. Local space: wrist at 0,0, palm about 100 wide.
 // Rule: one silhouette made by boolean union, then only three kinds of mark on it: gaps between fingers, nails, one crease.
 
-export const H: Kit = {
+export const hands: Kit = {
   // back of the hand, fingers pointing +y.  thumb on +x side (mirror for the other).  spread 0..1.  bend: shortens fingers (foreshortening)
   back(P, skin, o: Slots = {}) {
     const sp = o.spread ?? 0.5,
@@ -26,12 +26,12 @@ export const H: Kit = {
       return { x, y, tip: [x + dx * l, y + dy * l], mid: [x + dx * l * 0.52, y + dy * l * 0.5], l, dx, dy };
     });
     const fp = F.map((f, i) =>
-      G.tube(
+      paths.tube(
         [[f.x - f.dx * 30, f.y - f.dy * 30], [f.x, f.y], f.mid, f.tip],
         [28, 29, 28, 27, 23].map((v) => v * (i === 3 ? 0.86 : 1)),
       ),
     );
-    const palm = G.smooth([
+    const palm = paths.smooth([
       [-33, -14],
       [-45, 30],
       [-52, 74],
@@ -44,7 +44,7 @@ export const H: Kit = {
       [33, -14],
     ]);
     const th = o.thumb ?? 1,
-      thumb = G.tube(
+      thumb = paths.tube(
         [
           [30, 16],
           [58, 44],
@@ -54,15 +54,15 @@ export const H: Kit = {
         [44, 38, 29, 27, 21],
       );
     const arm = o.arm
-      ? G.tube(
+      ? paths.tube(
           o.arm.concat([
             [0, -4],
             [0, 24],
           ]),
           o.armW || [96, 86, 72, 66],
         )
-      : G.rrect(-33, -60, 66, 90, 20);
-    const all = G.union(palm, arm, thumb, ...fp);
+      : paths.rrect(-33, -60, 66, 90, 20);
+    const all = paths.union(palm, arm, thumb, ...fp);
     P.piece(all, P.lin(-60, 0, 60, 60, mix(skin, '#fff', 0.06), shade), { lift: o.lift ?? 3 });
     // gaps
     for (let i = 0; i < 3; i++) {
@@ -72,12 +72,12 @@ export const H: Kit = {
       const t0 = [(a.x + b.x) / 2, y],
         t1 = [(a.mid[0] + b.mid[0]) / 2, (a.mid[1] + b.mid[1]) / 2 + 10];
       if (sp < 0.45 || L < 0.9)
-        P.ink(G.tube([t0, [(t0[0] + t1[0]) / 2, (t0[1] + t1[1]) / 2], t1], [1.5, 4.5, 3]), dk, 0.75);
-      else P.ink(G.tube([[t0[0], t0[1] - 12], t0], [1, 4]), dk, 0.55);
+        P.ink(paths.tube([t0, [(t0[0] + t1[0]) / 2, (t0[1] + t1[1]) / 2], t1], [1.5, 4.5, 3]), dk, 0.75);
+      else P.ink(paths.tube([[t0[0], t0[1] - 12], t0], [1, 4]), dk, 0.55);
     }
     for (const f of F) {
       P.ink(
-        G.tube(
+        paths.tube(
           [
             [f.x - 9, f.y - 4],
             [f.x, f.y - 9],
@@ -90,12 +90,12 @@ export const H: Kit = {
       );
       if (o.nails !== 0) {
         const c = [f.tip[0] - f.dx * 1, f.tip[1] - f.dy * 1];
-        P.ink(G.ellipse(c[0], c[1], 8, 11, Math.atan2(f.dy, f.dx) - Math.PI / 2), nail, 0.95);
+        P.ink(paths.ellipse(c[0], c[1], 8, 11, Math.atan2(f.dy, f.dx) - Math.PI / 2), nail, 0.95);
       }
     }
-    P.ink(G.ellipse(86 * th - 12, 110, 8, 11, -0.15), nail, 0.95);
+    P.ink(paths.ellipse(86 * th - 12, 110, 8, 11, -0.15), nail, 0.95);
     P.ink(
-      G.tube(
+      paths.tube(
         [
           [40, 30],
           [58, 50],
@@ -140,8 +140,10 @@ export const H: Kit = {
         [106, 88],
       ],
     ];
-    curl.forEach((c, i) => P.piece(G.tube(c, [34, 32, 29, 26]), mix(sh, dk, 0.18 - i * 0.08), { lift: 0.9 }));
-    const index = G.tube(
+    curl.forEach((c, i) =>
+      P.piece(paths.tube(c, [34, 32, 29, 26]), mix(sh, dk, 0.18 - i * 0.08), { lift: 0.9 }),
+    );
+    const index = paths.tube(
       [
         [60, -16],
         [112, -34],
@@ -150,7 +152,7 @@ export const H: Kit = {
       ],
       [42, 37, 31, 22],
     );
-    const palm = G.smooth([
+    const palm = paths.smooth([
       [-20, -36],
       [30, -44],
       [78, -38],
@@ -160,11 +162,15 @@ export const H: Kit = {
       [30, 46],
       [-20, 36],
     ]);
-    P.piece(G.union(palm, index, G.tube(arm, o.armW || [104, 92, 72, 72])), P.lin(0, -50, 0, 80, hi, sh), {
-      lift: 1.6,
-    });
+    P.piece(
+      paths.union(palm, index, paths.tube(arm, o.armW || [104, 92, 72, 72])),
+      P.lin(0, -50, 0, 80, hi, sh),
+      {
+        lift: 1.6,
+      },
+    );
     P.ink(
-      G.tube(
+      paths.tube(
         [
           [98, 20],
           [120, 0],
@@ -176,7 +182,7 @@ export const H: Kit = {
       0.35,
     );
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [24, 22],
           [72, 44],
@@ -188,9 +194,9 @@ export const H: Kit = {
       P.lin(0, 10, 0, 70, hi, mix(sh, skin, 0.4)),
       { lift: 1.2 },
     );
-    P.ink(G.ellipse(158, 29, 12, 7.5, -0.3), nail, 0.95);
+    P.ink(paths.ellipse(158, 29, 12, 7.5, -0.3), nail, 0.95);
     P.ink(
-      G.tube(
+      paths.tube(
         [
           [86, 34],
           [96, 46],
@@ -213,7 +219,7 @@ export const H: Kit = {
       [-30, 0],
       [16, 0],
     ];
-    const palm = G.smooth([
+    const palm = paths.smooth([
       [-20, -34],
       [28, -50],
       [72, -52],
@@ -223,14 +229,14 @@ export const H: Kit = {
       [26, 46],
       [-20, 36],
     ]);
-    P.piece(G.union(palm, G.tube(arm, o.armW || [104, 90, 70, 70])), P.lin(0, -50, 0, 60, hi, sh), {
+    P.piece(paths.union(palm, paths.tube(arm, o.armW || [104, 90, 70, 70])), P.lin(0, -50, 0, 60, hi, sh), {
       lift: 1.6,
     });
     for (let i = 3; i >= 0; i--) {
       const y = -40 + i * 27,
         x = 66 - Math.abs(i - 1) * 4;
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [x, y],
             [x + 36, y - 2],
@@ -245,7 +251,7 @@ export const H: Kit = {
     }
     if (o.thumb !== 0) {
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [22, -34],
             [62, -66],
@@ -256,7 +262,7 @@ export const H: Kit = {
         P.lin(0, -80, 0, -40, hi, sh),
         { lift: 1 },
       );
-      P.ink(G.ellipse(104, -65, 11, 7, 0.1), mix(skin, '#fff1e6', 0.5), 0.95);
+      P.ink(paths.ellipse(104, -65, 11, 7, 0.1), mix(skin, '#fff1e6', 0.5), 0.95);
     }
   },
   // hand holding a flat thing (letter, card, phone): call backFn() to draw the thing between fingers and thumb.  Arm from -x, thing's edge at x≈90
@@ -274,7 +280,7 @@ export const H: Kit = {
     for (let i = 3; i >= 0; i--) {
       const y = -28 + i * 25;
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [40, y * 0.8],
             [96, y],
@@ -287,7 +293,7 @@ export const H: Kit = {
       );
     }
     thing();
-    const palm = G.smooth([
+    const palm = paths.smooth([
       [-30, -36],
       [24, -44],
       [64, -36],
@@ -297,7 +303,7 @@ export const H: Kit = {
       [20, 54],
       [-30, 38],
     ]);
-    const thumb = G.tube(
+    const thumb = paths.tube(
       [
         [26, -14],
         [70, -38],
@@ -306,12 +312,16 @@ export const H: Kit = {
       ],
       [52, 42, 34, 25],
     );
-    P.piece(G.union(palm, thumb, G.tube(arm, o.armW || [108, 94, 74, 76])), P.lin(0, -60, 0, 70, hi, sh), {
-      lift: 2,
-    });
-    P.ink(G.ellipse(153, -29, 13, 8, 0.28), nail, 0.95);
+    P.piece(
+      paths.union(palm, thumb, paths.tube(arm, o.armW || [108, 94, 74, 76])),
+      P.lin(0, -60, 0, 70, hi, sh),
+      {
+        lift: 2,
+      },
+    );
+    P.ink(paths.ellipse(153, -29, 13, 8, 0.28), nail, 0.95);
     P.ink(
-      G.tube(
+      paths.tube(
         [
           [84, -46],
           [92, -36],
@@ -323,7 +333,7 @@ export const H: Kit = {
       0.45,
     );
     P.ink(
-      G.tube(
+      paths.tube(
         [
           [34, 6],
           [62, 2],
@@ -343,7 +353,7 @@ export const H: Kit = {
       nail = mix(skin, '#fff1e6', 0.5);
     // far rim: palms
     P.piece(
-      G.smooth([
+      paths.smooth([
         [-190, 6],
         [-110, -30],
         [0, -38],
@@ -366,7 +376,7 @@ export const H: Kit = {
         [226, 120],
         [196, 60],
       ];
-      const heel = G.smooth(
+      const heel = paths.smooth(
         [
           [206, -14],
           [232, 30],
@@ -378,9 +388,9 @@ export const H: Kit = {
         ].map(([x, y]) => [X(x), y]),
       );
       P.piece(
-        G.union(
+        paths.union(
           heel,
-          G.tube(
+          paths.tube(
             arm.map(([x, y]) => [X(x), y]),
             [118, 104, 88, 84],
           ),
@@ -416,14 +426,18 @@ export const H: Kit = {
         ],
       ].forEach((f, i) => {
         const q = f.map(([x, y]) => [X(x + (m > 0 ? 10 : -2)), y + (m > 0 ? 8 : 0)]);
-        P.piece(G.tube(q, [44, 37, 33, 27]), P.lin(0, q[1][1] - 22, 0, q[1][1] + 20, hi, mix(sh, dk, 0.06)), {
-          lift: 1.1,
-        });
+        P.piece(
+          paths.tube(q, [44, 37, 33, 27]),
+          P.lin(0, q[1][1] - 22, 0, q[1][1] + 20, hi, mix(sh, dk, 0.06)),
+          {
+            lift: 1.1,
+          },
+        );
         const e = q[3];
-        P.ink(G.ellipse(e[0] + X(6), e[1] - 4, 11, 7, X(0.25)), nail, 0.85);
+        P.ink(paths.ellipse(e[0] + X(6), e[1] - 4, 11, 7, X(0.25)), nail, 0.85);
       });
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [206, 30],
             [176, -14],
@@ -435,7 +449,7 @@ export const H: Kit = {
         P.lin(0, -50, 0, 30, hi, sh),
         { lift: 1.4 },
       );
-      P.ink(G.ellipse(X(98), -31, 12, 7, X(-0.15)), nail, 0.9);
+      P.ink(paths.ellipse(X(98), -31, 12, 7, X(-0.15)), nail, 0.9);
     }
   },
 };

@@ -1,10 +1,10 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from './colour.ts';
 import type { Kit, Slots } from './paint.ts';
-import { G } from './paths.ts';
+import { paths } from './paths.ts';
 
-const B = 1400; // bleed beyond the stage
-export const N: Kit = {
+const BLEED = 1400; // bleed beyond the stage
+export const nature: Kit = {
   // sky: ground sheet + concentric halo sheets round the light (the house signature)
   sky(P, o: Slots = {}) {
     const {
@@ -18,7 +18,7 @@ export const N: Kit = {
         sun = !P.pal.overcast,
       } = o,
       S = P.pal.sky;
-    P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -200, 0, hor, ...S), {
+    P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED), P.lin(0, -200, 0, hor, ...S), {
       lift: 0,
       edge: 0,
       grain: 0.45,
@@ -28,7 +28,7 @@ export const N: Kit = {
         t = 1 - i / (halos + 1),
         k = 0.1 + t * 0.52;
       P.piece(
-        N.wobble(P, x, y, rr, 0.012),
+        nature.wobble(P, x, y, rr, 0.012),
         P.lin(
           0,
           -200,
@@ -39,25 +39,25 @@ export const N: Kit = {
         { lift: 1.6, edge: 0.2, grain: 0.42 },
       );
     }
-    if (P.pal.stars && o.stars !== 0) N.stars(P, 80, -300, -300, 2200, hor * 0.66);
+    if (P.pal.stars && o.stars !== 0) nature.stars(P, 80, -300, -300, 2200, hor * 0.66);
     if (!sun)
       for (const [cx, cy, cs, k] of [
         [x - 60, y + 20, 1.25, 0.2],
         [x - 620, y - 120, 1.5, 0.35],
         [x + 420, y - 190, 1.6, 0.3],
       ])
-        N.puff(P, cx, cy, cs, mix(P.pal.sky[1], P.pal.paper, k), { lift: 3 });
+        nature.puff(P, cx, cy, cs, mix(P.pal.sky[1], P.pal.paper, k), { lift: 3 });
     if (sun) {
       P.glow(x, y, r * 3.2, P.pal.sun, 0.5);
       P.piece(
-        moon ? N.crescent(x, y, r) : G.circle(x, y, r),
+        moon ? nature.crescent(x, y, r) : paths.circle(x, y, r),
         P.lin(0, y - r, 0, y + r, P.pal.sun, mix(P.pal.sun, P.pal.accent2, moon ? 0.08 : 0.35)),
         { lift: 2 },
       );
     }
   },
   wobble(P, x, y, r, amt = 0.02) {
-    const p = [],
+    const p: number[][] = [],
       n = 22,
       R = P.R;
     for (let i = 0; i < n; i++) {
@@ -65,10 +65,10 @@ export const N: Kit = {
         q = r * (1 + R.r(-amt, amt));
       p.push([x + Math.cos(a) * q, y + Math.sin(a) * q]);
     }
-    return G.smooth(p);
+    return paths.smooth(p);
   },
   crescent(x, y, r) {
-    return G.diff(G.circle(x, y, r), G.circle(x + r * 0.42, y - r * 0.18, r * 0.86));
+    return paths.diff(paths.circle(x, y, r), paths.circle(x + r * 0.42, y - r * 0.18, r * 0.86));
   },
   stars(P, n, x0, y0, x1, y1) {
     const R = P.R;
@@ -76,33 +76,33 @@ export const N: Kit = {
       const x = R.r(x0, x1),
         y = R.r(y0, y1),
         r = R.r(1.5, 4.2);
-      P.ink(R() < 0.25 ? N.star(x, y, r * 2.4) : G.circle(x, y, r), P.pal.sun, R.r(0.5, 0.95));
+      P.ink(R() < 0.25 ? nature.star(x, y, r * 2.4) : paths.circle(x, y, r), P.pal.sun, R.r(0.5, 0.95));
     }
   },
   star(x, y, r) {
-    const p = [];
+    const p: number[][] = [];
     for (let i = 0; i < 8; i++) {
       const a = (i / 8) * 6.283,
         q = i % 2 ? r * 0.32 : r;
       p.push([x + Math.cos(a) * q, y + Math.sin(a) * q]);
     }
-    return G.poly(p);
+    return paths.poly(p);
   },
   // stacked-pill cloud
   cloud(P, x, y, s, col, o: Slots = {}) {
     const R = P.R,
       rows = o.rows || 3,
-      ps = [];
+      ps: Path2D[] = [];
     let w = 300 * s,
       yy = y;
     for (let i = 0; i < rows; i++) {
       const ww = w * (1 - i * 0.24),
         h = 54 * s,
         off = R.r(-0.1, 0.12) * w;
-      ps.push(G.rrect(x - ww / 2 + off * (i ? 1 : 0.2), yy - h, ww, h, h / 2));
+      ps.push(paths.rrect(x - ww / 2 + off * (i ? 1 : 0.2), yy - h, ww, h, h / 2));
       yy -= h * 0.68;
     }
-    P.piece(G.union(...ps), col, { lift: o.lift ?? 3, a: o.a ?? 1 });
+    P.piece(paths.union(...ps), col, { lift: o.lift ?? 3, a: o.a ?? 1 });
   },
   // streak cloud: a few long pills, tapered
   streak(P, x, y, s, col, o: Slots = {}) {
@@ -112,7 +112,7 @@ export const N: Kit = {
       const w = (420 - i * 90) * s * R.r(0.8, 1.15),
         h = (30 - i * 4) * s;
       P.piece(
-        G.rrect(x - w / 2 + R.r(-90, 90) * s, y - i * 25 * s, w, h, h / 2),
+        paths.rrect(x - w / 2 + R.r(-90, 90) * s, y - i * 25 * s, w, h, h / 2),
         mix(col, P.pal.sun, i * 0.14),
         { lift: 1.8, a: o.a ?? 0.95, grain: 0.35 },
       );
@@ -121,24 +121,24 @@ export const N: Kit = {
   puff(P, x, y, s, col, o: Slots = {}) {
     // cumulus with flat base
     const R = P.R,
-      ps = [G.rrect(x - 170 * s, y - 60 * s, 340 * s, 60 * s, 30 * s)];
+      ps = [paths.rrect(x - 170 * s, y - 60 * s, 340 * s, 60 * s, 30 * s)];
     for (const [dx, dy, r] of [
       [-95, -62, 52],
       [-20, -100, 76],
       [70, -78, 60],
       [120, -45, 40],
     ])
-      ps.push(G.circle(x + dx * s, y + dy * s, r * s * R.r(0.92, 1.08)));
-    P.piece(G.union(...ps), col, { lift: o.lift ?? 3, a: o.a ?? 1 });
+      ps.push(paths.circle(x + dx * s, y + dy * s, r * s * R.r(0.92, 1.08)));
+    P.piece(paths.union(...ps), col, { lift: o.lift ?? 3, a: o.a ?? 1 });
   },
   // rolling ridge: sum of sines, filled to the bottom
   hill(P, y, amp, o: Slots = {}) {
     const R = P.R,
-      { x0 = -B, x1 = 1920 + B, rough = 0, len = 900, depth = 2200 } = o,
+      { x0 = -BLEED, x1 = 1920 + BLEED, rough = 0, len = 900, depth = 2200 } = o,
       a = R.r(0, 6),
       b = R.r(0, 6),
       c = R.r(0, 6),
-      pts = [];
+      pts: number[][] = [];
     const f = (x) =>
       y -
       amp *
@@ -156,12 +156,12 @@ export const N: Kit = {
   // craggy mountain range from peaks
   peaks(P, list, base) {
     const p = [
-      [-B, base + 2000],
-      [-B, base],
+      [-BLEED, base + 2000],
+      [-BLEED, base],
     ];
     for (const [x, y] of list) p.push([x, y]);
-    p.push([1920 + B, base], [1920 + B, base + 2000]);
-    return G.round(p, 14);
+    p.push([1920 + BLEED, base], [1920 + BLEED, base + 2000]);
+    return paths.round(p, 14);
   },
   sheet(P, path, col, y, o: Slots = {}) {
     // hill sheet: a touch of mist at its foot
@@ -183,7 +183,7 @@ export const N: Kit = {
   round(P, x, y, s, col, o: Slots = {}) {
     const R = P.R;
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [x, y + 4],
           [x + 2 * s, y - 60 * s],
@@ -196,27 +196,27 @@ export const N: Kit = {
       { lift: 1 },
     );
     const blob = (dx, dy, r) => {
-      const p = [],
+      const p: number[][] = [],
         n = 9;
       for (let i = 0; i < n; i++) {
         const a = (i / n) * 6.283;
         const q = r * R.r(0.88, 1.1);
         p.push([x + dx * s + Math.cos(a) * q * s, y + dy * s + Math.sin(a) * q * s]);
       }
-      return G.smooth(p);
+      return paths.smooth(p);
     };
     P.piece(blob(0, -165, 78), mix(col, P.pal.ink, 0.18), { lift: 2 });
     P.piece(blob(-22, -150, 52), col, { lift: 1.2 });
     P.piece(blob(22, -190, 44), mix(col, P.pal.sun, 0.2), { lift: 1.2 });
   },
   fir(P, x, y, s, col) {
-    P.piece(G.rect(x - 6 * s, y - 30 * s, 12 * s, 36 * s), mix(P.pal.ink, col, 0.3), { lift: 0.8 });
+    P.piece(paths.rect(x - 6 * s, y - 30 * s, 12 * s, 36 * s), mix(P.pal.ink, col, 0.3), { lift: 0.8 });
     for (let i = 0; i < 4; i++) {
       const w = (78 - i * 15) * s,
         yy = y - (24 + i * 46) * s,
         h = 82 * s;
       P.piece(
-        G.round(
+        paths.round(
           [
             [x - w, yy],
             [x, yy - h],
@@ -233,9 +233,9 @@ export const N: Kit = {
     }
   },
   poplar(P, x, y, s, col) {
-    P.piece(G.rect(x - 5 * s, y - 40 * s, 10 * s, 44 * s), P.pal.ink, { lift: 0.6 });
+    P.piece(paths.rect(x - 5 * s, y - 40 * s, 10 * s, 44 * s), P.pal.ink, { lift: 0.6 });
     P.piece(
-      G.smooth([
+      paths.smooth([
         [x, y - 290 * s],
         [x + 30 * s, y - 190 * s],
         [x + 34 * s, y - 80 * s],
@@ -253,7 +253,7 @@ export const N: Kit = {
       y1 = y + Math.sin(ang) * len,
       b = R.r(-0.16, 0.16) * len;
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [x, y],
           [(x + x1) / 2 - Math.sin(ang) * b, (y + y1) / 2 + Math.cos(ang) * b],
@@ -267,7 +267,7 @@ export const N: Kit = {
     if (depth > 0) {
       const n = depth > 2 ? 3 : 2;
       for (let i = 0; i < n; i++)
-        N.branch(
+        nature.branch(
           P,
           x1,
           y1,
@@ -300,10 +300,10 @@ export const N: Kit = {
     return p;
   },
   leafP(P, x, y, len, ang, col, o: Slots = {}) {
-    P.piece(N.leaf(x, y, len, ang, o.fat), col, { lift: o.lift ?? 1.2, grain: o.grain ?? 0.4 });
+    P.piece(nature.leaf(x, y, len, ang, o.fat), col, { lift: o.lift ?? 1.2, grain: o.grain ?? 0.4 });
     if (o.vein !== 0)
       P.line(
-        G.poly(
+        paths.poly(
           [
             [x + Math.cos(ang) * len * 0.08, y + Math.sin(ang) * len * 0.08],
             [x + Math.cos(ang) * len * 0.86, y + Math.sin(ang) * len * 0.86],
@@ -332,7 +332,7 @@ export const N: Kit = {
   },
   gull(P, x, y, s, col, f = 0) {
     P.piece(
-      G.smooth([
+      paths.smooth([
         [x - 60 * s, y - (14 + f) * s],
         [x - 30 * s, y - (24 + f) * s],
         [x, y],
@@ -355,7 +355,7 @@ export const N: Kit = {
         const c2 = mix(col, P.pal.ink, 0.3),
           c3 = mix(col, P.pal.paper, 0.5);
         P.line(
-          G.poly(
+          paths.poly(
             [
               [-4, 40],
               [-4, 62],
@@ -366,7 +366,7 @@ export const N: Kit = {
           4,
         );
         P.line(
-          G.poly(
+          paths.poly(
             [
               [12, 40],
               [12, 62],
@@ -377,7 +377,7 @@ export const N: Kit = {
           4,
         );
         P.piece(
-          G.round(
+          paths.round(
             [
               [-48, 6],
               [-120, 34],
@@ -390,7 +390,7 @@ export const N: Kit = {
           { lift: 1 },
         );
         P.piece(
-          G.smooth([
+          paths.smooth([
             [-56, 8],
             [-20, -30],
             [24, -56],
@@ -405,7 +405,7 @@ export const N: Kit = {
           { lift: 2 },
         );
         P.piece(
-          G.smooth([
+          paths.smooth([
             [62, -20],
             [58, 6],
             [30, 38],
@@ -417,7 +417,7 @@ export const N: Kit = {
           { lift: 0.6 },
         );
         P.piece(
-          G.smooth([
+          paths.smooth([
             [-56, 12],
             [-10, -20],
             [22, -8],
@@ -428,7 +428,7 @@ export const N: Kit = {
           { lift: 1.2 },
         );
         P.piece(
-          G.poly([
+          paths.poly([
             [62, -42],
             [88, -32],
             [62, -26],
@@ -436,7 +436,7 @@ export const N: Kit = {
           P.pal.accent2,
           { lift: 0.8, grain: 0 },
         );
-        P.ink(G.circle(48, -36, 5), P.pal.ink);
+        P.ink(paths.circle(48, -36, 5), P.pal.ink);
       },
       { s, sx: s * (o.face || 1) },
     );
@@ -453,7 +453,7 @@ export const N: Kit = {
         col = mix(W[k], W[Math.min(W.length - 1, k + 1)], ci - k);
       const go = () => {
         P.piece(
-          G.wave(-B, 1920 + B, y, 2 + t * 11, 110 + t * 240, 1800, R.r(0, 500), 0.25),
+          paths.wave(-BLEED, 1920 + BLEED, y, 2 + t * 11, 110 + t * 240, 1800, R.r(0, 500), 0.25),
           P.lin(0, y - 10, 0, y + 160, mix(col, P.pal.sun, 0.14), mix(col, P.pal.ink, 0.1)),
           { lift: 1.2 + t * 3, edge: 0.3, grain: 0.5 },
         );
@@ -469,7 +469,7 @@ export const N: Kit = {
         y = y0 + (y1 - y0) * t,
         ww = w * (1 - t * 0.55) * R.r(0.35, 1),
         h = 5 + t * 9;
-      P.piece(G.rrect(x - ww / 2 + R.r(-0.35, 0.35) * w * (0.4 + t), y, ww, h, h / 2), col, {
+      P.piece(paths.rrect(x - ww / 2 + R.r(-0.35, 0.35) * w * (0.4 + t), y, ww, h, h / 2), col, {
         lift: 0.7,
         grain: 0,
         edge: 0,
@@ -484,13 +484,18 @@ export const N: Kit = {
       [8, 1.25],
       [38, 0.85],
     ]) {
-      const pts = [],
+      const pts: number[][] = [],
         n = 6;
       for (let i = 0; i <= n; i++) {
         const t = i / n;
         pts.push([x + dx * s + Math.sin(t * 5.2 + dx + ph) * 18 * s * (0.3 + t), y - h * k * t]);
       }
-      P.piece(G.tube(pts, [2 * s, 15 * s, 17 * s, 10 * s, 1]), col, { lift: 0.8, a, grain: 0.3, edge: 0.15 });
+      P.piece(paths.tube(pts, [2 * s, 15 * s, 17 * s, 10 * s, 1]), col, {
+        lift: 0.8,
+        a,
+        grain: 0.3,
+        edge: 0.15,
+      });
     }
   },
   rain(P, n, x0, y0, x1, y1, col, o: Slots = {}) {
@@ -501,7 +506,7 @@ export const N: Kit = {
         y = R.r(y0, y1),
         l = R.r(24, 70) * (o.s || 1);
       P.line(
-        G.poly(
+        paths.poly(
           [
             [x, y],
             [x - l * sl, y + l],
@@ -515,4 +520,4 @@ export const N: Kit = {
     }
   },
 };
-N.B = B;
+nature.B = BLEED;

@@ -5,4 +5,4 @@ import { MEASURE } from './objects/measure.ts';
 import type { Kit } from './paint.ts';
 
 /** Things that stand for something, by name; one staging serves them all. */
-export const O: Kit = { ...MEASURE, ...FEAST, ...HOME, ...IDEAS };
+export const objects: Kit = { ...MEASURE, ...FEAST, ...HOME, ...IDEAS };

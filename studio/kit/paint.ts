@@ -1,7 +1,9 @@
 import {
   type Canvas,
+  type CanvasPattern,
   createCanvas,
   type GlobalCompositeOperation,
+  type Path2D,
   type SKRSContext2D,
 } from '@napi-rs/canvas';
 import { alpha } from './colour.ts';
@@ -202,10 +204,11 @@ export class Paint {
     }
     c.restore();
   }
-  grow(path, pad) {
+  grow(path: Path2D, pad: number) {
     const b = path.computeTightBounds(),
       t = this.ctx.getTransform(),
       B = this.bb;
+    if (!B) return;
     for (const [x, y] of [
       [b[0], b[1]],
       [b[2], b[1]],
@@ -224,7 +227,7 @@ export class Paint {
     const c = this.ctx;
     c.globalCompositeOperation = 'soft-light';
     c.globalAlpha = g;
-    const pt = c.createPattern(grainTiles(), 'repeat');
+    const pt = c.createPattern(grainTiles(), 'repeat') as CanvasPattern;
     c.resetTransform();
     const gs = Math.max(0.6, (this.w / 1920) * 1.1) * (this.h > this.w ? 1.5 : 1);
     c.scale(gs, gs);

@@ -2,7 +2,7 @@ import { Path2D, PathOp } from '@napi-rs/canvas';
 import type { Kit, Slots } from './paint.ts';
 
 /** Shapes as paths. Boolean results are tidied with asWinding(), or holes would fill up. */
-export const G: Kit = {
+export const paths: Kit = {
   poly(pts, closed = true) {
     const p = new Path2D();
     pts.forEach(([x, y], i) => (i ? p.lineTo(x, y) : p.moveTo(x, y)));
@@ -76,7 +76,7 @@ export const G: Kit = {
     return p;
   },
   ring(x, y, r, w) {
-    return G.diff(G.circle(x, y, r + w / 2), G.circle(x, y, r - w / 2));
+    return paths.diff(paths.circle(x, y, r + w / 2), paths.circle(x, y, r - w / 2));
   },
   union(...ps) {
     const r = new Path2D(ps[0]);
@@ -95,7 +95,7 @@ export const G: Kit = {
   },
   // spine samples for tube()
   spine(pts, n = 14) {
-    const out = [],
+    const out: number[][] = [],
       N = pts.length,
       at = (i) => pts[Math.max(0, Math.min(N - 1, i))];
     if (N === 2) {
@@ -127,9 +127,9 @@ export const G: Kit = {
   },
   // variable-width stroke along a spine: limbs, fingers, branches, steam, ribbons
   tube(pts, ws, o: Slots = {}) {
-    const s = G.spine(pts, o.n || 14),
-      L = [],
-      Rr = [],
+    const s = paths.spine(pts, o.n || 14),
+      L: number[][] = [],
+      Rr: number[][] = [],
       m = s.length;
     const w = (t) => {
       const f = t * (ws.length - 1),
@@ -167,7 +167,7 @@ export const G: Kit = {
   // limb: two bones, tight joint
   limb(a, b, c, ws, o: Slots = {}) {
     const m = (p, q, t) => [p[0] + (q[0] - p[0]) * t, p[1] + (q[1] - p[1]) * t];
-    return G.tube(
+    return paths.tube(
       [a, m(a, b, 0.5), m(a, b, 0.86), m(b, c, 0.14), m(b, c, 0.5), c],
       [ws[0], (ws[0] + ws[1]) / 2, ws[1] * 1.02, ws[1], (ws[1] + ws[2]) / 2, ws[2]],
       { n: 7, ...o },

@@ -1,6 +1,6 @@
 import { mix } from './colour.ts';
 import type { Kit, Slots } from './paint.ts';
-import { G } from './paths.ts';
+import { paths } from './paths.ts';
 
 // People. Local unit: 100 = standing height. Origin = pelvis. Facing right; mirror with face:-1.
 // A pose is data: lean (deg), head (deg), hands and feet as points; elbows and knees by two-bone IK.
@@ -20,7 +20,7 @@ function ik(a, b, l1, l2, bend) {
     t = Math.atan2(dy, dx) + bend * A;
   return [[a[0] + Math.cos(t) * l1, a[1] + Math.sin(t) * l1], q];
 }
-export const Q: Kit = {
+export const people: Kit = {
   ik,
   // ---- heads, unit r=1 at 0,0 ----
   headSide(P, o) {
@@ -31,7 +31,7 @@ export const Q: Kit = {
       st = o.hairStyle || 'short';
     if (st === 'long')
       P.piece(
-        G.smooth([
+        paths.smooth([
           [0.3, -1.1],
           [-0.75, -1.02],
           [-1.2, -0.2],
@@ -45,11 +45,11 @@ export const Q: Kit = {
         { lift: 0.6, grain: 0.4 },
       );
     if (st === 'bun') {
-      P.piece(G.circle(-1.18, -0.55, 0.52), hd, { lift: 0.8, grain: 0.4 });
+      P.piece(paths.circle(-1.18, -0.55, 0.52), hd, { lift: 0.8, grain: 0.4 });
     }
     if (st === 'pony')
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [-0.9, -0.5],
             [-1.5, -0.35],
@@ -61,7 +61,7 @@ export const Q: Kit = {
         hd,
         { lift: 0.8, grain: 0.4 },
       );
-    const f = G.smooth(
+    const f = paths.smooth(
       [
         [-0.62, 0.8],
         [-1.0, 0.1],
@@ -89,11 +89,11 @@ export const Q: Kit = {
       lift: 0.8,
       edge: 0.14,
     });
-    P.ink(G.circle(0.5, 0.42, 0.26), mix(sk, '#d0492f', 0.5), 0.28);
-    if (o.eye === 'open') P.ink(G.ellipse(0.68, -0.04, 0.075, 0.115), P.pal.ink);
+    P.ink(paths.circle(0.5, 0.42, 0.26), mix(sk, '#d0492f', 0.5), 0.28);
+    if (o.eye === 'open') P.ink(paths.ellipse(0.68, -0.04, 0.075, 0.115), P.pal.ink);
     else
       P.line(
-        G.smooth(
+        paths.smooth(
           [
             [0.52, 0.0],
             [0.64, 0.07],
@@ -106,7 +106,7 @@ export const Q: Kit = {
         0.9,
       );
     P.line(
-      G.smooth(
+      paths.smooth(
         [
           [0.48, -0.26],
           [0.64, -0.34],
@@ -119,7 +119,7 @@ export const Q: Kit = {
       0.9,
     );
     P.line(
-      G.smooth(
+      paths.smooth(
         [
           [0.98, 0.63],
           [0.84, 0.65],
@@ -133,7 +133,7 @@ export const Q: Kit = {
     );
     if (o.beard)
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [-0.05, 0.2],
             [0.1, 0.55],
@@ -157,7 +157,7 @@ export const Q: Kit = {
       st === 'bald'
         ? null
         : st === 'curly'
-          ? G.union(
+          ? paths.union(
               ...[
                 [0.5, -0.78, 0.36],
                 [0.1, -1.05, 0.42],
@@ -168,10 +168,10 @@ export const Q: Kit = {
                 [-0.5, 0.1, 0.4],
                 [-0.3, -0.5, 0.6],
                 [0.2, -0.6, 0.4],
-              ].map((a) => G.circle(...a)),
+              ].map((a) => paths.circle(...a)),
             )
           : st === 'bob'
-            ? G.smooth([
+            ? paths.smooth([
                 [0.78, -0.66],
                 [0.3, -1.22],
                 [-0.6, -1.16],
@@ -184,7 +184,7 @@ export const Q: Kit = {
                 [0.5, -0.36],
               ])
             : st === 'grey'
-              ? G.smooth([
+              ? paths.smooth([
                   [0.1, -1.0],
                   [-0.7, -0.98],
                   [-1.16, -0.2],
@@ -194,7 +194,7 @@ export const Q: Kit = {
                   [-0.05, -0.3],
                   [-0.3, -0.6],
                 ])
-              : G.smooth([
+              : paths.smooth([
                   [0.8, -0.7],
                   [0.35, -1.2],
                   [-0.5, -1.18],
@@ -209,9 +209,9 @@ export const Q: Kit = {
                 ]);
     if (cap) P.piece(cap, hair, { lift: 0.6, grain: 0.5, edge: 0.16 });
     if (st !== 'bob' && st !== 'long') {
-      P.piece(G.ellipse(-0.14, 0.14, 0.17, 0.25, -0.15), sk, { lift: 0.4, grain: 0 });
+      P.piece(paths.ellipse(-0.14, 0.14, 0.17, 0.25, -0.15), sk, { lift: 0.4, grain: 0 });
       P.line(
-        G.smooth(
+        paths.smooth(
           [
             [-0.1, 0.02],
             [-0.2, 0.12],
@@ -226,7 +226,7 @@ export const Q: Kit = {
     }
     if (st === 'long')
       P.piece(
-        G.smooth([
+        paths.smooth([
           [0.78, -0.68],
           [0.3, -1.2],
           [-0.6, -1.16],
@@ -240,11 +240,11 @@ export const Q: Kit = {
         hair,
         { lift: 0.5, grain: 0.4 },
       );
-    Q.hat(P, o, 'side');
+    people.hat(P, o, 'side');
     if (o.glasses) {
-      P.line(G.circle(0.66, 0.0, 0.25), P.pal.ink, 0.07);
+      P.line(paths.circle(0.66, 0.0, 0.25), P.pal.ink, 0.07);
       P.line(
-        G.poly(
+        paths.poly(
           [
             [0.42, -0.02],
             [-0.1, -0.02],
@@ -266,7 +266,7 @@ export const Q: Kit = {
     if (st === 'long' || st === 'bob')
       P.piece(
         st === 'long'
-          ? G.smooth([
+          ? paths.smooth([
               [0, -1.25],
               [0.85, -0.95],
               [1.1, 0],
@@ -277,7 +277,7 @@ export const Q: Kit = {
               [-1.1, 0],
               [-0.85, -0.95],
             ])
-          : G.smooth([
+          : paths.smooth([
               [0, -1.25],
               [0.85, -0.95],
               [1.12, 0],
@@ -291,23 +291,23 @@ export const Q: Kit = {
         hd,
         { lift: 0.6, grain: 0.4 },
       );
-    if (st === 'bun') P.piece(G.circle(0, -1.3, 0.5), hd, { lift: 0.6, grain: 0.4 });
+    if (st === 'bun') P.piece(paths.circle(0, -1.3, 0.5), hd, { lift: 0.6, grain: 0.4 });
     if (st === 'curly')
       P.piece(
-        G.union(
+        paths.union(
           ...Array.from({ length: 11 }, (_, i) => {
             const a = Math.PI * (0.92 + (i / 10) * 1.16);
-            return G.circle(Math.cos(a) * 0.92, Math.sin(a) * 0.95 + 0.0, 0.42);
+            return paths.circle(Math.cos(a) * 0.92, Math.sin(a) * 0.95 + 0.0, 0.42);
           }),
-          G.circle(0, -0.5, 0.9),
+          paths.circle(0, -0.5, 0.9),
         ),
         hd,
         { lift: 0.6, grain: 0.4 },
       );
     for (const m of [-1, 1])
-      P.piece(G.ellipse(0.86 * m, 0.12, 0.16, 0.25), mix(sk, dk, 0.25), { lift: 0.3, grain: 0 });
+      P.piece(paths.ellipse(0.86 * m, 0.12, 0.16, 0.25), mix(sk, dk, 0.25), { lift: 0.3, grain: 0 });
     P.piece(
-      G.smooth([
+      paths.smooth([
         [0, -1.08],
         [0.6, -0.9],
         [0.84, -0.3],
@@ -324,11 +324,11 @@ export const Q: Kit = {
       { lift: 0.6, edge: 0.14 },
     );
     for (const m of [-1, 1]) {
-      P.ink(G.circle(0.46 * m, 0.42, 0.22), mix(sk, '#d0492f', 0.5), 0.26);
-      if (o.eye === 'open') P.ink(G.ellipse(0.34 * m, 0.04, 0.075, 0.105), P.pal.ink);
+      P.ink(paths.circle(0.46 * m, 0.42, 0.22), mix(sk, '#d0492f', 0.5), 0.26);
+      if (o.eye === 'open') P.ink(paths.ellipse(0.34 * m, 0.04, 0.075, 0.105), P.pal.ink);
       else
         P.line(
-          G.smooth(
+          paths.smooth(
             [
               [0.22 * m, 0.1],
               [0.35 * m, 0.18],
@@ -341,7 +341,7 @@ export const Q: Kit = {
           0.9,
         );
       P.line(
-        G.smooth(
+        paths.smooth(
           [
             [0.2 * m, -0.18],
             [0.36 * m, -0.25],
@@ -355,7 +355,7 @@ export const Q: Kit = {
       );
     }
     P.line(
-      G.smooth(
+      paths.smooth(
         [
           [0.02, 0.06 + dn],
           [0.12, 0.38 + dn],
@@ -368,7 +368,7 @@ export const Q: Kit = {
       0.75,
     );
     P.line(
-      G.smooth(
+      paths.smooth(
         [
           [-0.2, 0.68 + dn * 0.6],
           [0, 0.76 + dn * 0.6],
@@ -382,8 +382,8 @@ export const Q: Kit = {
     );
     if (o.beard)
       P.piece(
-        G.diff(
-          G.smooth(
+        paths.diff(
+          paths.smooth(
             [
               [-0.82, 0.1],
               [-0.7, 0.3],
@@ -400,7 +400,7 @@ export const Q: Kit = {
             true,
             0.8,
           ),
-          G.ellipse(0, 0.74, 0.22, 0.08),
+          paths.ellipse(0, 0.74, 0.22, 0.08),
         ),
         hair,
         { lift: 0.4, grain: 0.4 },
@@ -411,16 +411,16 @@ export const Q: Kit = {
         : st === 'grey'
           ? null
           : st === 'curly'
-            ? G.union(
+            ? paths.union(
                 ...[
                   [-0.62, -0.72, 0.34],
                   [-0.2, -0.95, 0.36],
                   [0.25, -0.95, 0.36],
                   [0.64, -0.7, 0.34],
-                ].map((a) => G.circle(...a)),
+                ].map((a) => paths.circle(...a)),
               )
             : st === 'short'
-              ? G.smooth([
+              ? paths.smooth([
                   [-0.9, -0.05],
                   [-0.98, -0.6],
                   [-0.55, -1.18],
@@ -433,7 +433,7 @@ export const Q: Kit = {
                   [-0.3, -0.58],
                   [-0.7, -0.42],
                 ])
-              : G.smooth([
+              : paths.smooth([
                   [-0.98, 0.2],
                   [-1.0, -0.55],
                   [-0.55, -1.16],
@@ -448,11 +448,11 @@ export const Q: Kit = {
                   [-0.8, -0.15],
                 ]);
     if (cap) P.piece(cap, hair, { lift: 0.6, grain: 0.5, edge: 0.16 });
-    Q.hat(P, o, 'front');
+    people.hat(P, o, 'front');
     if (o.glasses) {
-      for (const m of [-1, 1]) P.line(G.circle(0.36 * m, 0.08, 0.25), P.pal.ink, 0.07);
+      for (const m of [-1, 1]) P.line(paths.circle(0.36 * m, 0.08, 0.25), P.pal.ink, 0.07);
       P.line(
-        G.poly(
+        paths.poly(
           [
             [-0.1, 0.05],
             [0.1, 0.05],
@@ -469,9 +469,9 @@ export const Q: Kit = {
       hair = o.hair,
       st = o.hairStyle || 'short',
       hd = mix(hair, P.pal.shadow, 0.25);
-    for (const m of [-1, 1]) P.piece(G.ellipse(0.86 * m, 0.12, 0.16, 0.25), sk, { lift: 0.3, grain: 0 });
+    for (const m of [-1, 1]) P.piece(paths.ellipse(0.86 * m, 0.12, 0.16, 0.25), sk, { lift: 0.3, grain: 0 });
     P.piece(
-      G.smooth([
+      paths.smooth([
         [0, -1.08],
         [0.6, -0.9],
         [0.84, -0.3],
@@ -487,14 +487,14 @@ export const Q: Kit = {
     );
     const cap =
       st === 'curly'
-        ? G.union(
+        ? paths.union(
             ...Array.from({ length: 12 }, (_, i) =>
-              G.circle(Math.cos((i / 12) * 6.28) * 0.72, Math.sin((i / 12) * 6.28) * 0.76 - 0.12, 0.42),
+              paths.circle(Math.cos((i / 12) * 6.28) * 0.72, Math.sin((i / 12) * 6.28) * 0.76 - 0.12, 0.42),
             ),
-            G.circle(0, -0.1, 0.8),
+            paths.circle(0, -0.1, 0.8),
           )
         : st === 'long'
-          ? G.smooth([
+          ? paths.smooth([
               [0, -1.24],
               [0.75, -1.0],
               [1.02, -0.2],
@@ -506,7 +506,7 @@ export const Q: Kit = {
               [-0.75, -1.0],
             ])
           : st === 'bob'
-            ? G.smooth([
+            ? paths.smooth([
                 [0, -1.24],
                 [0.75, -1.0],
                 [1.05, -0.2],
@@ -518,7 +518,7 @@ export const Q: Kit = {
                 [-0.75, -1.0],
               ])
             : st === 'bald' || st === 'grey'
-              ? G.smooth([
+              ? paths.smooth([
                   [-0.88, -0.1],
                   [0.88, -0.1],
                   [0.8, 0.4],
@@ -526,7 +526,7 @@ export const Q: Kit = {
                   [-0.45, 0.75],
                   [-0.8, 0.4],
                 ])
-              : G.smooth([
+              : paths.smooth([
                   [0, -1.22],
                   [0.7, -1.0],
                   [0.94, -0.3],
@@ -539,8 +539,8 @@ export const Q: Kit = {
                 ]);
     P.piece(cap, P.lin(0, -1.2, 0, 1, hair, hd), { lift: 0.6, grain: 0.5, edge: 0.18 });
     if (st === 'bun')
-      P.piece(G.circle(0, -0.75, 0.5), mix(hair, P.pal.paper, 0.08), { lift: 0.9, grain: 0.4 });
-    Q.hat(P, o, 'back');
+      P.piece(paths.circle(0, -0.75, 0.5), mix(hair, P.pal.paper, 0.08), { lift: 0.9, grain: 0.4 });
+    people.hat(P, o, 'back');
   },
   hat(P, o, v) {
     if (!o.hat) return;
@@ -549,7 +549,7 @@ export const Q: Kit = {
     if (o.hat === 'cap') {
       if (v === 'side') {
         P.piece(
-          G.round(
+          paths.round(
             [
               [0.5, -0.62],
               [1.5, -0.5],
@@ -562,7 +562,7 @@ export const Q: Kit = {
           { lift: 0.6 },
         );
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [0.86, -0.46],
               [0.7, -1.05],
@@ -580,7 +580,7 @@ export const Q: Kit = {
         );
       } else {
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [0.96, -0.42],
               [0.75, -1.05],
@@ -597,7 +597,7 @@ export const Q: Kit = {
         );
         if (v === 'front')
           P.piece(
-            G.smooth([
+            paths.smooth([
               [-0.8, -0.44],
               [0, -0.6],
               [0.8, -0.44],
@@ -611,7 +611,7 @@ export const Q: Kit = {
       }
     }
     if (o.hat === 'beanie') {
-      const s = G.smooth(
+      const s = paths.smooth(
         [
           [0.92, -0.42],
           [0.75, -1.1],
@@ -625,7 +625,7 @@ export const Q: Kit = {
       );
       P.piece(s, c, { lift: 0.8 });
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [-1.06, -0.34],
             [-0.1, -0.4],
@@ -636,11 +636,11 @@ export const Q: Kit = {
         d,
         { lift: 0.6 },
       );
-      if (o.pom !== 0) P.piece(G.circle(-0.1, -1.48, 0.26), mix(c, P.pal.paper, 0.6), { lift: 0.6 });
+      if (o.pom !== 0) P.piece(paths.circle(-0.1, -1.48, 0.26), mix(c, P.pal.paper, 0.6), { lift: 0.6 });
     }
     if (o.hat === 'brim') {
       P.piece(
-        G.smooth([
+        paths.smooth([
           [0.8, -0.6],
           [0.6, -1.2],
           [0, -1.42],
@@ -650,11 +650,11 @@ export const Q: Kit = {
         c,
         { lift: 0.8 },
       );
-      P.piece(G.ellipse(-0.02, -0.56, 1.7, 0.26, v === 'side' ? 0.06 : 0), mix(c, P.pal.paper, 0.1), {
+      P.piece(paths.ellipse(-0.02, -0.56, 1.7, 0.26, v === 'side' ? 0.06 : 0), mix(c, P.pal.paper, 0.1), {
         lift: 1,
       });
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [-0.84, -0.7],
             [0, -0.74],
@@ -668,20 +668,20 @@ export const Q: Kit = {
     }
     if (o.hat === 'chef') {
       P.piece(
-        G.union(
-          G.circle(-0.5, -1.45, 0.55),
-          G.circle(0.1, -1.65, 0.62),
-          G.circle(0.6, -1.4, 0.5),
-          G.rect(-0.8, -1.4, 1.6, 0.7),
+        paths.union(
+          paths.circle(-0.5, -1.45, 0.55),
+          paths.circle(0.1, -1.65, 0.62),
+          paths.circle(0.6, -1.4, 0.5),
+          paths.rect(-0.8, -1.4, 1.6, 0.7),
         ),
         c,
         { lift: 0.8 },
       );
-      P.piece(G.rrect(-0.9, -0.95, 1.8, 0.5, 0.1), mix(c, P.pal.shadow, 0.08), { lift: 0.5 });
+      P.piece(paths.rrect(-0.9, -0.95, 1.8, 0.5, 0.1), mix(c, P.pal.shadow, 0.08), { lift: 0.5 });
     }
     if (o.hat === 'scarf')
       P.piece(
-        G.smooth([
+        paths.smooth([
           [0.86, -0.56],
           [0.6, -1.1],
           [0, -1.34],
@@ -702,9 +702,9 @@ export const Q: Kit = {
       n = Math.sin(dir),
       t = (u, v) => [w[0] + c * u * s - n * v * s, w[1] + n * u * s + c * v * s],
       f = o.flip ? -1 : 1;
-    const a = G.tube([t(-1.2, 0), t(2.6, 0), t(6.8, 0.6 * f)], [4.3 * s, 5.2 * s, 3.4 * s]),
-      b = G.tube([t(1, -1.2 * f), t(3.2, -3.2 * f), t(5.4, -3.2 * f)], [2.6 * s, 2.3 * s, 1.7 * s]);
-    P.piece(G.union(a, b), skin, { lift: 0.7, grain: 0.3 });
+    const a = paths.tube([t(-1.2, 0), t(2.6, 0), t(6.8, 0.6 * f)], [4.3 * s, 5.2 * s, 3.4 * s]),
+      b = paths.tube([t(1, -1.2 * f), t(3.2, -3.2 * f), t(5.4, -3.2 * f)], [2.6 * s, 2.3 * s, 1.7 * s]);
+    P.piece(paths.union(a, b), skin, { lift: 0.7, grain: 0.3 });
   },
   // ---- whole figures ----
   side(P, x, y, s, o) {
@@ -731,18 +731,18 @@ export const Q: Kit = {
             mid = [e[0] * 0.9 + w[0] * 0.1, e[1] * 0.9 + w[1] * 0.1];
           const dir = hdir !== undefined ? hdir * D : Math.atan2(w[1] - e[1], w[0] - e[0]);
           if (o.sleeve === 'short') {
-            P.piece(G.tube([e, [(e[0] + w[0]) / 2, (e[1] + w[1]) / 2], w], [5.8, 5.4, 3.9]), sk, {
+            P.piece(paths.tube([e, [(e[0] + w[0]) / 2, (e[1] + w[1]) / 2], w], [5.8, 5.4, 3.9]), sk, {
               lift: 0.8,
               grain: 0.4,
             });
-            Q.mitt(P, w, dir, sk, 1, { flip: o.flip, none: !fr && o.bareWrist });
-            P.piece(G.tube([S, [(S[0] + e[0]) / 2, (S[1] + e[1]) / 2], mid], [9, 8.2, 7]), c, {
+            people.mitt(P, w, dir, sk, 1, { flip: o.flip, none: !fr && o.bareWrist });
+            P.piece(paths.tube([S, [(S[0] + e[0]) / 2, (S[1] + e[1]) / 2], mid], [9, 8.2, 7]), c, {
               lift: 1,
               grain: 0.5,
             });
           } else {
-            Q.mitt(P, w, dir, sk, 1, { flip: o.flip, none: !fr && o.bareWrist });
-            P.piece(G.limb(S, e, w, [9, 7.8, 5.4]), c, { lift: 1, grain: 0.5 });
+            people.mitt(P, w, dir, sk, 1, { flip: o.flip, none: !fr && o.bareWrist });
+            P.piece(paths.limb(S, e, w, [9, 7.8, 5.4]), c, { lift: 1, grain: 0.5 });
           }
         };
         const leg = (t, bend, fr?) => {
@@ -758,7 +758,7 @@ export const Q: Kit = {
             a[1],
             () =>
               P.piece(
-                G.smooth(
+                paths.smooth(
                   [
                     [-3.2, -2.4],
                     [2.4, -2.6],
@@ -775,13 +775,13 @@ export const Q: Kit = {
               ),
             { rot: Math.abs(ta - Math.PI / 2) < 0.6 ? rot : ta - Math.PI / 2 + rot },
           );
-          P.piece(G.limb(H, k, a, [14.4, 10.4, 6.8]), c, { lift: 1, grain: 0.5 });
+          P.piece(paths.limb(H, k, a, [14.4, 10.4, 6.8]), c, { lift: 1, grain: 0.5 });
         };
         arm(o.hands?.[1], o.bends?.[1] ?? 1, true, o.hdirs?.[1]);
         leg(o.feet?.[1], o.knees?.[1] ?? -1, true);
         leg(o.feet?.[0], o.knees?.[0] ?? -1, false);
         // neck
-        P.piece(G.tube([up(27), [hc[0] - 1.2, hc[1] + 3]], [7.4, 6.2]), mix(o.skin, '#5a2a1c', 0.14), {
+        P.piece(paths.tube([up(27), [hc[0] - 1.2, hc[1] + 3]], [7.4, 6.2]), mix(o.skin, '#5a2a1c', 0.14), {
           lift: 0.4,
           grain: 0.4,
         });
@@ -791,7 +791,7 @@ export const Q: Kit = {
         const mid = [m[0] - Math.cos(L) * b, m[1] - Math.sin(L) * b];
         if (o.coat)
           P.piece(
-            G.round(
+            paths.round(
               [
                 [-8.6, -14],
                 [7.4, -14],
@@ -803,9 +803,9 @@ export const Q: Kit = {
             top,
             { lift: 1, grain: 0.5 },
           );
-        if (o.bottom) P.piece(G.ellipse(0, 0, 7.7, 6.2), o.bottom, { lift: 0.3, grain: 0.5 });
+        if (o.bottom) P.piece(paths.ellipse(0, 0, 7.7, 6.2), o.bottom, { lift: 0.3, grain: 0.5 });
         P.piece(
-          G.tube(
+          paths.tube(
             [[Math.sin(L) * -3.5, 3.5], [0, -1], mid, up(24), up(29), up(32)],
             [15.2, 15.4, 15.2, 17, 13.4, 7.2],
             { start: 'flat' },
@@ -815,7 +815,7 @@ export const Q: Kit = {
         );
         if (o.apron)
           P.piece(
-            G.round(
+            paths.round(
               [
                 [2.4, 4],
                 up(24).map((v, i) => v + (i ? 0 : 3)),
@@ -832,16 +832,20 @@ export const Q: Kit = {
         if (o.collar) {
           const cc = (d, x) => [up(d)[0] + x * Math.cos(L), up(d)[1] + x * Math.sin(L)];
           P.piece(
-            G.round([cc(30.6, -4.8), cc(34.6, -3.6), cc(33.4, 2.4), cc(28.4, 6.4), cc(28.2, 2)], 0.8),
+            paths.round([cc(30.6, -4.8), cc(34.6, -3.6), cc(33.4, 2.4), cc(28.4, 6.4), cc(28.2, 2)], 0.8),
             o.collar,
             { lift: 0.5, grain: 0.3 },
           );
         }
         if (o.pack)
-          P.at(...up(18), () => P.piece(G.rrect(-19, -12, 13, 24, 5), o.pack, { lift: 1.2, grain: 0.5 }), {
-            rot: L,
-          });
-        P.at(hc[0], hc[1], () => Q.headSide(P, o), { rot: hd * 1, s: 7.4 });
+          P.at(
+            ...up(18),
+            () => P.piece(paths.rrect(-19, -12, 13, 24, 5), o.pack, { lift: 1.2, grain: 0.5 }),
+            {
+              rot: L,
+            },
+          );
+        P.at(hc[0], hc[1], () => people.headSide(P, o), { rot: hd * 1, s: 7.4 });
         o.hold?.(P);
         arm(o.hands?.[0], o.bends?.[0] ?? 1, false, o.hdirs?.[0]);
         o.after?.(P);
@@ -864,7 +868,7 @@ export const Q: Kit = {
           if (!t) return;
           const [k, a] = ik([sx, 1], t, 25, 24, sx > 0 ? -0.4 : 0.4);
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [a[0] - 1, a[1] + 2],
                 [a[0] + (sx > 0 ? 4 : -4), a[1] + 3.4],
@@ -874,7 +878,7 @@ export const Q: Kit = {
             o.shoe || pal.ink,
             { lift: 0.8, grain: 0 },
           );
-          P.piece(G.limb([sx, 1], k, a, [11.5, 9.2, 6.8]), o.bottom, { lift: 1, grain: 0.5 });
+          P.piece(paths.limb([sx, 1], k, a, [11.5, 9.2, 6.8]), o.bottom, { lift: 1, grain: 0.5 });
         };
         if (o.feet) {
           leg(-4.4, o.feet[0]);
@@ -886,26 +890,29 @@ export const Q: Kit = {
             [e, wr] = ik(S, t, 16.5, 15, bend),
             dir = hdir !== undefined ? hdir * D : Math.atan2(wr[1] - e[1], wr[0] - e[0]);
           if (o.sleeve === 'short') {
-            P.piece(G.tube([e, [(e[0] + wr[0]) / 2, (e[1] + wr[1]) / 2], wr], [5.8, 5.4, 3.9]), o.skin, {
+            P.piece(paths.tube([e, [(e[0] + wr[0]) / 2, (e[1] + wr[1]) / 2], wr], [5.8, 5.4, 3.9]), o.skin, {
               lift: 0.8,
               grain: 0.4,
             });
-            Q.mitt(P, wr, dir, o.skin, 1, { flip: i });
+            people.mitt(P, wr, dir, o.skin, 1, { flip: i });
             P.piece(
-              G.tube([S, [(S[0] + e[0]) / 2, (S[1] + e[1]) / 2], e], [9.4, 8.6, 7.2]),
+              paths.tube([S, [(S[0] + e[0]) / 2, (S[1] + e[1]) / 2], e], [9.4, 8.6, 7.2]),
               mix(top, pal.shadow, 0.06),
               { lift: 1, grain: 0.5 },
             );
           } else {
-            Q.mitt(P, wr, dir, o.skin, 1, { flip: i });
-            P.piece(G.limb(S, e, wr, [9.4, 7.8, 5.6]), mix(top, pal.shadow, 0.06), { lift: 1, grain: 0.5 });
+            people.mitt(P, wr, dir, o.skin, 1, { flip: i });
+            P.piece(paths.limb(S, e, wr, [9.4, 7.8, 5.6]), mix(top, pal.shadow, 0.06), {
+              lift: 1,
+              grain: 0.5,
+            });
           }
         };
         if (o.armsBehind) {
           arm(-10.5, o.hands?.[0], o.bends?.[0] ?? 1, o.hdirs?.[0], 0);
           arm(10.5, o.hands?.[1], o.bends?.[1] ?? -1, o.hdirs?.[1], 1);
         }
-        const body = G.smooth(
+        const body = paths.smooth(
           [
             [-4, -33],
             [-10.6 * w, -30.6],
@@ -926,7 +933,7 @@ export const Q: Kit = {
         );
         if (!back)
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [0, -28],
                 [0, -39],
@@ -942,7 +949,7 @@ export const Q: Kit = {
         if (!back) {
           if (o.neck === 'v') {
             P.piece(
-              G.round(
+              paths.round(
                 [
                   [-4, -33.4],
                   [4, -33.4],
@@ -957,7 +964,7 @@ export const Q: Kit = {
           if (o.collar)
             for (const m of [-1, 1])
               P.piece(
-                G.round(
+                paths.round(
                   [
                     [0.2 * m, -30.5],
                     [4 * m, -34.6],
@@ -971,7 +978,7 @@ export const Q: Kit = {
               );
           if (o.apron) {
             P.piece(
-              G.round(
+              paths.round(
                 [
                   [-6.5, -24],
                   [6.5, -24],
@@ -989,7 +996,7 @@ export const Q: Kit = {
             );
             for (const m of [-1, 1])
               P.line(
-                G.poly(
+                paths.poly(
                   [
                     [6 * m, -23.6],
                     [5 * m, -33],
@@ -1002,11 +1009,11 @@ export const Q: Kit = {
           }
           if (o.stripe)
             P.clip(body, () => {
-              for (let i = -30; i < 10; i += 5.4) P.ink(G.rect(-20, i, 40, 2), o.stripe, 0.9);
+              for (let i = -30; i < 10; i += 5.4) P.ink(paths.rect(-20, i, 40, 2), o.stripe, 0.9);
             });
         } else
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [0, -29],
                 [0, -38],
@@ -1016,10 +1023,15 @@ export const Q: Kit = {
             mix(o.skin, '#5a2a1c', 0.12),
             { lift: 0.3, grain: 0.3 },
           );
-        P.at(Math.sin(tilt) * 8, -42 + (o.drop || 0), () => (back ? Q.headBack(P, o) : Q.headFront(P, o)), {
-          rot: tilt,
-          s: 7.4,
-        });
+        P.at(
+          Math.sin(tilt) * 8,
+          -42 + (o.drop || 0),
+          () => (back ? people.headBack(P, o) : people.headFront(P, o)),
+          {
+            rot: tilt,
+            s: 7.4,
+          },
+        );
         o.hold?.(P);
         if (!o.armsBehind) {
           arm(-11, o.hands?.[0], o.bends?.[0] ?? 1, o.hdirs?.[0], 0);

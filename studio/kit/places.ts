@@ -8,4 +8,4 @@ import { SIGNS } from './scenes/signs.ts';
 import { WORK } from './scenes/work.ts';
 
 /** Places by name. */
-export const L: Kit = { ...COUNTRY, ...TOWN, ...WORK, ...HOME, ...ACTIVE, ...SIGNS, ...MORE };
+export const places: Kit = { ...COUNTRY, ...TOWN, ...WORK, ...HOME, ...ACTIVE, ...SIGNS, ...MORE };

@@ -1,10 +1,10 @@
 import { Path2D } from '@napi-rs/canvas';
 import { alpha, mix } from './colour.ts';
-import { N } from './nature.ts';
+import { nature } from './nature.ts';
 import type { Kit, Slots } from './paint.ts';
-import { G } from './paths.ts';
+import { paths } from './paths.ts';
 
-export const T: Kit = {
+export const things: Kit = {
   // ---------- boats ----------
   boat(P, x, y, s, o: Slots = {}) {
     // fishing boat, bow to the right, waterline y
@@ -20,7 +20,7 @@ export const T: Kit = {
       () => {
         // mast, derrick, rigging
         P.line(
-          G.poly(
+          paths.poly(
             [
               [-20, -330],
               [-215, -100],
@@ -32,7 +32,7 @@ export const T: Kit = {
           0.8,
         );
         P.line(
-          G.poly(
+          paths.poly(
             [
               [-20, -330],
               [232, -118],
@@ -44,7 +44,7 @@ export const T: Kit = {
           0.8,
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [-20, -90],
               [-20, -340],
@@ -55,7 +55,7 @@ export const T: Kit = {
           { lift: 1, grain: 0.3 },
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [-20, -150],
               [-150, -262],
@@ -66,7 +66,7 @@ export const T: Kit = {
           { lift: 1, grain: 0.3 },
         );
         P.line(
-          G.poly(
+          paths.poly(
             [
               [-20, -320],
               [-150, -262],
@@ -78,7 +78,7 @@ export const T: Kit = {
           0.8,
         );
         P.line(
-          G.poly(
+          paths.poly(
             [
               [-148, -262],
               [-148, -150],
@@ -91,7 +91,7 @@ export const T: Kit = {
         );
         // net hung from derrick
         if (o.net !== 0) {
-          const n = G.smooth([
+          const n = paths.smooth([
             [-148, -170],
             [-122, -120],
             [-116, -84],
@@ -102,7 +102,7 @@ export const T: Kit = {
           P.clip(n, () => {
             for (let i = -220; i < -60; i += 11) {
               P.line(
-                G.poly(
+                paths.poly(
                   [
                     [i, -190],
                     [i + 60, -70],
@@ -114,7 +114,7 @@ export const T: Kit = {
                 0.4,
               );
               P.line(
-                G.poly(
+                paths.poly(
                   [
                     [i + 60, -190],
                     [i, -70],
@@ -130,7 +130,7 @@ export const T: Kit = {
         }
         if (o.flag !== 0)
           P.piece(
-            G.poly([
+            paths.poly([
               [-17, -338],
               [48, -322],
               [-17, -304],
@@ -140,7 +140,7 @@ export const T: Kit = {
           );
         // cabin
         P.piece(
-          G.round(
+          paths.round(
             [
               [22, -86],
               [22, -172],
@@ -153,7 +153,7 @@ export const T: Kit = {
           { lift: 2 },
         );
         P.piece(
-          G.round(
+          paths.round(
             [
               [10, -170],
               [12, -186],
@@ -167,7 +167,7 @@ export const T: Kit = {
         );
         for (const wx of [36, 80])
           P.piece(
-            G.round(
+            paths.round(
               [
                 [wx, -152],
                 [wx + 32, -152],
@@ -180,7 +180,7 @@ export const T: Kit = {
             { lift: 0.5, grain: 0.2 },
           );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [58, -186],
               [58, -214],
@@ -193,7 +193,7 @@ export const T: Kit = {
         );
         // crates on deck
         P.piece(
-          G.round(
+          paths.round(
             [
               [-126, -74],
               [-126, -110],
@@ -206,7 +206,7 @@ export const T: Kit = {
           { lift: 1 },
         );
         P.piece(
-          G.round(
+          paths.round(
             [
               [-72, -74],
               [-72, -98],
@@ -235,12 +235,12 @@ export const T: Kit = {
           b.bezierCurveTo(60, -30, -120, -34, -240, -68);
           b.closePath();
           P.piece(b, trim, { lift: 0.6 });
-          P.piece(G.rect(-260, 4, 560, 80), mix(pal.ink, hull, 0.15), { lift: 0.6 });
+          P.piece(paths.rect(-260, 4, 560, 80), mix(pal.ink, hull, 0.15), { lift: 0.6 });
         });
-        P.ink(G.circle(196, -78, 6), pal.ink);
+        P.ink(paths.circle(196, -78, 6), pal.ink);
         for (const fx of [-150, -60, 40]) {
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [fx, -72],
                 [fx, -40],
@@ -251,7 +251,7 @@ export const T: Kit = {
             2.4,
             0.9,
           );
-          P.piece(G.ellipse(fx, -26, 11, 17), pal.accent2, { lift: 0.8, grain: 0.2 });
+          P.piece(paths.ellipse(fx, -26, 11, 17), pal.accent2, { lift: 0.8, grain: 0.2 });
         }
       },
       { s, sx: s * (o.face || 1) },
@@ -264,7 +264,7 @@ export const T: Kit = {
       x,
       y,
       () => {
-        P.piece(G.ellipse(0, -34, 128, 10), mix(c, pal.shadow, 0.5), { lift: 0.5 });
+        P.piece(paths.ellipse(0, -34, 128, 10), mix(c, pal.shadow, 0.5), { lift: 0.5 });
         const h = new Path2D();
         h.moveTo(-140, -44);
         h.bezierCurveTo(-60, -22, 60, -22, 140, -44);
@@ -293,7 +293,7 @@ export const T: Kit = {
       y,
       () => {
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [0, -20],
               [0, -270],
@@ -304,7 +304,7 @@ export const T: Kit = {
           { lift: 0.6 },
         );
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [8, -262],
               [60, -150],
@@ -319,7 +319,7 @@ export const T: Kit = {
           { lift: 1.6 },
         );
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [-8, -240],
               [-40, -130],
@@ -350,7 +350,7 @@ export const T: Kit = {
       x,
       y,
       () => {
-        const b = G.round(
+        const b = paths.round(
           [
             [-44, 0],
             [-28, -260],
@@ -362,13 +362,13 @@ export const T: Kit = {
         P.piece(b, pal.c('white'), { lift: 2 });
         P.clip(b, () => {
           for (const i of [0, 2, 4])
-            P.piece(G.rect(-60, -52 - i * 52, 120, 52), o.col || pal.c('red'), { lift: 0.5 });
+            P.piece(paths.rect(-60, -52 - i * 52, 120, 52), o.col || pal.c('red'), { lift: 0.5 });
         });
-        P.piece(G.rrect(-40, -274, 80, 16, 3), pal.ink, { lift: 1 });
-        P.piece(G.rect(-22, -316, 44, 44), o.lit === 0 ? pal.c('glass') : pal.accent2, { lift: 0.6 });
-        for (const i of [-10, 10]) P.ink(G.rect(i - 2, -316, 4, 44), pal.ink);
+        P.piece(paths.rrect(-40, -274, 80, 16, 3), pal.ink, { lift: 1 });
+        P.piece(paths.rect(-22, -316, 44, 44), o.lit === 0 ? pal.c('glass') : pal.accent2, { lift: 0.6 });
+        for (const i of [-10, 10]) P.ink(paths.rect(i - 2, -316, 4, 44), pal.ink);
         P.piece(
-          G.round(
+          paths.round(
             [
               [-32, -314],
               [0, -352],
@@ -380,7 +380,7 @@ export const T: Kit = {
           { lift: 1 },
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [0, -350],
               [0, -372],
@@ -391,7 +391,7 @@ export const T: Kit = {
           { lift: 0 },
         );
         P.piece(
-          G.round(
+          paths.round(
             [
               [-12, 0],
               [-12, -42],
@@ -403,7 +403,7 @@ export const T: Kit = {
           pal.ink,
           { lift: 0.4 },
         );
-        for (const q of [-110, -200]) P.piece(G.rrect(-7, q, 14, 24, 6), pal.ink, { lift: 0.4 });
+        for (const q of [-110, -200]) P.piece(paths.rrect(-7, q, 14, 24, 6), pal.ink, { lift: 0.4 });
       },
       { s },
     );
@@ -419,13 +419,13 @@ export const T: Kit = {
       lit = o.lit ?? 0,
       wc = o.win || pal.accent2;
     if (o.chimney !== 0)
-      P.piece(G.rect(x + w * 0.2, y - h - rh * 0.95, w * 0.1, rh * 0.7), mix(col, pal.shadow, 0.3), {
+      P.piece(paths.rect(x + w * 0.2, y - h - rh * 0.95, w * 0.1, rh * 0.7), mix(col, pal.shadow, 0.3), {
         lift: 0.8,
       });
     P.piece(
       o.flat
-        ? G.rect(x - w / 2, y - h, w, h + 40)
-        : G.poly([
+        ? paths.rect(x - w / 2, y - h, w, h + 40)
+        : paths.poly([
             [x - w / 2, y + 40],
             [x - w / 2, y - h],
             [x, y - h - rh],
@@ -435,10 +435,10 @@ export const T: Kit = {
       P.lin(0, y - h - rh, 0, y, mix(col, pal.sun, 0.06), mix(col, pal.shadow, 0.1)),
       { lift: o.lift ?? 2.4 },
     );
-    if (o.flat) P.piece(G.rect(x - w / 2 - 8, y - h - 14, w + 16, 18), roof, { lift: 1 });
+    if (o.flat) P.piece(paths.rect(x - w / 2 - 8, y - h - 14, w + 16, 18), roof, { lift: 1 });
     else
       P.piece(
-        G.poly([
+        paths.poly([
           [x - w / 2 - w * 0.1, y - h + w * 0.06],
           [x, y - h - rh - w * 0.1],
           [x + w / 2 + w * 0.1, y - h + w * 0.06],
@@ -459,7 +459,7 @@ export const T: Kit = {
         const wx = x - w / 2 + ((c + 0.5) * w) / cols - ww / 2,
           wy = y - h + ((r + 0.28) * h) / rows,
           on = R() < lit;
-        T.window(
+        things.window(
           P,
           wx,
           wy,
@@ -474,7 +474,7 @@ export const T: Kit = {
         dh = (h / rows) * 0.66,
         dx = x - w / 2 + ((Math.floor(cols / 2) + 0.5) * w) / cols;
       P.piece(
-        G.round(
+        paths.round(
           [
             [dx - dw / 2, y + 30],
             [dx - dw / 2, y - dh],
@@ -486,24 +486,24 @@ export const T: Kit = {
         o.doorC || pal.d(pal.accent, 0.25),
         { lift: 0.8 },
       );
-      P.ink(G.circle(dx + dw * 0.3, y - dh * 0.42, dw * 0.06), pal.accent2);
+      P.ink(paths.circle(dx + dw * 0.3, y - dh * 0.42, dw * 0.06), pal.accent2);
     }
   },
   window(P, x, y, w, h, glass, o: Slots = {}) {
-    P.piece(G.rect(x - w * 0.1, y - w * 0.1, w * 1.2, h + w * 0.2), o.frame, { lift: 0.7, grain: 0.3 });
-    P.piece(G.rect(x, y, w, h), glass, { lift: 0, grain: 0.3, edge: 0 });
+    P.piece(paths.rect(x - w * 0.1, y - w * 0.1, w * 1.2, h + w * 0.2), o.frame, { lift: 0.7, grain: 0.3 });
+    P.piece(paths.rect(x, y, w, h), glass, { lift: 0, grain: 0.3, edge: 0 });
     if (o.on) P.glow(x + w / 2, y + h / 2, w * 2.1, P.pal.accent2, 0.3);
     if (o.bar !== 0) {
-      P.ink(G.rect(x + w / 2 - w * 0.04, y, w * 0.08, h), o.frame);
-      P.ink(G.rect(x, y + h * 0.45, w, w * 0.08), o.frame);
+      P.ink(paths.rect(x + w / 2 - w * 0.04, y, w * 0.08, h), o.frame);
+      P.ink(paths.rect(x, y + h * 0.45, w, w * 0.08), o.frame);
     }
-    P.piece(G.rect(x - w * 0.16, y + h + w * 0.06, w * 1.32, w * 0.12), o.frame, { lift: 0.6, grain: 0 });
+    P.piece(paths.rect(x - w * 0.16, y + h + w * 0.06, w * 1.32, w * 0.12), o.frame, { lift: 0.6, grain: 0 });
   },
   lamppost(P, x, y, h, o: Slots = {}) {
     const pal = P.pal,
       c = o.col || pal.ink;
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [x, y],
           [x, y - h * 0.5],
@@ -514,9 +514,9 @@ export const T: Kit = {
       c,
       { lift: 2, grain: 0.3 },
     );
-    P.piece(G.rrect(x - h * 0.035, y - h * 0.09, h * 0.07, h * 0.1, h * 0.012), c, { lift: 1 });
+    P.piece(paths.rrect(x - h * 0.035, y - h * 0.09, h * 0.07, h * 0.1, h * 0.012), c, { lift: 1 });
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [x, y - h * 0.97],
           [x + h * 0.06, y - h * 1.03],
@@ -529,9 +529,9 @@ export const T: Kit = {
       { lift: 1 },
     );
     P.glow(x + h * 0.16, y - h * 0.9, h * 0.46, pal.accent2, 0.75);
-    P.piece(G.circle(x + h * 0.16, y - h * 0.905, h * 0.03), pal.sun, { lift: 0.4, grain: 0 });
+    P.piece(paths.circle(x + h * 0.16, y - h * 0.905, h * 0.03), pal.sun, { lift: 0.4, grain: 0 });
     P.piece(
-      G.round(
+      paths.round(
         [
           [x + h * 0.1, y - h * 0.905],
           [x + h * 0.125, y - h * 0.965],
@@ -560,12 +560,12 @@ export const T: Kit = {
       y,
       () => {
         const wheel = (cx, cy) => {
-          P.line(G.circle(cx, cy, r - 5), k, 10);
-          P.line(G.circle(cx, cy, r - 14), mix(c, pal.paper, 0.55), 3.4, 0.95);
+          P.line(paths.circle(cx, cy, r - 5), k, 10);
+          P.line(paths.circle(cx, cy, r - 14), mix(c, pal.paper, 0.55), 3.4, 0.95);
           for (let i = 0; i < 12; i++) {
             const a = (i / 12) * 6.283 + (o.turn || 0);
             P.line(
-              G.poly(
+              paths.poly(
                 [
                   [cx, cy],
                   [cx + Math.cos(a) * (r - 15), cy + Math.sin(a) * (r - 15)],
@@ -577,13 +577,13 @@ export const T: Kit = {
               0.75,
             );
           }
-          P.ink(G.circle(cx, cy, 8), k);
+          P.ink(paths.circle(cx, cy, 8), k);
         };
         wheel(rear[0], rear[1]);
         wheel(fr[0], fr[1]);
         const tube = (a, b, w = 11, col = c) =>
-          P.piece(G.tube([a, b], [w, w]), col, { lift: 0.8, grain: 0.2, edge: 0.3 });
-        P.line(G.poly([bb, rear], false), k, 4, 0.9);
+          P.piece(paths.tube([a, b], [w, w]), col, { lift: 0.8, grain: 0.2, edge: 0.3 });
+        P.line(paths.poly([bb, rear], false), k, 4, 0.9);
         if (o.guard !== 0)
           for (const w of [rear, fr]) {
             const p = new Path2D();
@@ -596,7 +596,7 @@ export const T: Kit = {
         tube(bb, [head[0] + 6, head[1] + 26]);
         tube([seat[0] + 8, seat[1] + 30], [head[0] + 1, head[1] + 8]);
         P.piece(
-          G.tube(
+          paths.tube(
             [[head[0] - 6, head[1] - 30], [head[0] + 10, head[1] + 30], [138, -158], fr],
             [10, 11, 10, 7],
           ),
@@ -605,7 +605,7 @@ export const T: Kit = {
         );
         tube([seat[0] + 2, seat[1] + 6], [seat[0] - 8, seat[1] - 24], 8, k);
         P.piece(
-          G.smooth([
+          paths.smooth([
             [-112, -262],
             [-60, -262],
             [-22, -256],
@@ -617,7 +617,7 @@ export const T: Kit = {
           { lift: 0.8, grain: 0.2 },
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [head[0] - 6, head[1] - 28],
               [head[0] + 14, head[1] - 52],
@@ -631,7 +631,7 @@ export const T: Kit = {
         );
         if (o.basket) {
           P.piece(
-            G.round(
+            paths.round(
               [
                 [118, -262],
                 [206, -262],
@@ -645,7 +645,7 @@ export const T: Kit = {
           );
           for (let i = 0; i < 4; i++)
             P.line(
-              G.poly(
+              paths.poly(
                 [
                   [122 + i * 1.5, -250 + i * 15],
                   [202 - i * 2, -250 + i * 15],
@@ -664,12 +664,12 @@ export const T: Kit = {
               [146, -272, pal.c('rose')],
               [172, -272, pal.accent],
             ]) {
-              P.piece(N.leaf(dx, dy + 16, 34, -1.2 - (dx - 158) * -0.02), pal.c('leaf'), {
+              P.piece(nature.leaf(dx, dy + 16, 34, -1.2 - (dx - 158) * -0.02), pal.c('leaf'), {
                 lift: 0.4,
                 grain: 0,
               });
-              P.piece(G.circle(dx, dy, 13), cc, { lift: 0.6, grain: 0 });
-              P.ink(G.circle(dx, dy, 4.5), pal.accent2);
+              P.piece(paths.circle(dx, dy, 13), cc, { lift: 0.6, grain: 0 });
+              P.ink(paths.circle(dx, dy, 4.5), pal.accent2);
             }
           else if (o.basket === 'bread') {
             for (const [dx, a] of [
@@ -678,7 +678,7 @@ export const T: Kit = {
               [182, -1.25],
             ])
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [dx, -250],
                     [dx + Math.cos(a) * 70, -250 + Math.sin(a) * 70],
@@ -690,14 +690,14 @@ export const T: Kit = {
               );
           }
         }
-        P.piece(G.circle(...bb, 1), k, { lift: 0 });
-        P.piece(G.circle(bb[0], bb[1], 24), mix(k, pal.paper, 0.12), { lift: 0.8, grain: 0 });
-        P.ink(G.circle(bb[0], bb[1], 14), c, 0.9);
+        P.piece(paths.circle(...bb, 1), k, { lift: 0 });
+        P.piece(paths.circle(bb[0], bb[1], 24), mix(k, pal.paper, 0.12), { lift: 0.8, grain: 0 });
+        P.ink(paths.circle(bb[0], bb[1], 14), c, 0.9);
         const a = o.crank ?? 0.8,
           px = bb[0] + Math.cos(a) * 46,
           py = bb[1] + Math.sin(a) * 46;
         P.line(
-          G.poly(
+          paths.poly(
             [
               [bb[0] - Math.cos(a) * 46, bb[1] - Math.sin(a) * 46],
               [px, py],
@@ -707,13 +707,13 @@ export const T: Kit = {
           k,
           8,
         );
-        P.piece(G.rrect(px - 18, py - 5, 36, 10, 4), k, { lift: 0.5, grain: 0 });
-        P.piece(G.rrect(bb[0] - Math.cos(a) * 46 - 18, bb[1] - Math.sin(a) * 46 - 5, 36, 10, 4), k, {
+        P.piece(paths.rrect(px - 18, py - 5, 36, 10, 4), k, { lift: 0.5, grain: 0 });
+        P.piece(paths.rrect(bb[0] - Math.cos(a) * 46 - 18, bb[1] - Math.sin(a) * 46 - 5, 36, 10, 4), k, {
           lift: 0.5,
           grain: 0,
         });
         if (o.lamp !== 0) {
-          P.piece(G.circle(140, -212, 13), pal.sun, { lift: 0.5, grain: 0 });
+          P.piece(paths.circle(140, -212, 13), pal.sun, { lift: 0.5, grain: 0 });
           P.glow(150, -212, 120, pal.accent2, o.lampOn ? 0.8 : 0);
         }
       },
@@ -727,9 +727,9 @@ export const T: Kit = {
       x,
       y,
       () => {
-        P.piece(G.ring(62, -62, 30, 15), mix(col, pal.shadow, 0.12), { lift: 1 });
+        P.piece(paths.ring(62, -62, 30, 15), mix(col, pal.shadow, 0.12), { lift: 1 });
         P.piece(
-          G.round(
+          paths.round(
             [
               [-64, -118, 6],
               [64, -118, 6],
@@ -743,11 +743,11 @@ export const T: Kit = {
           P.lin(-64, 0, 64, 0, mix(col, pal.paper, 0.14), mix(col, pal.shadow, 0.18)),
           { lift: 2 },
         );
-        P.piece(G.ellipse(0, -118, 64, 13), mix(col, pal.paper, 0.25), { lift: 0.3, grain: 0.2 });
-        P.piece(G.ellipse(0, -116, 55, 9), pal.c('#5a3522'), { lift: 0, grain: 0.2 });
+        P.piece(paths.ellipse(0, -118, 64, 13), mix(col, pal.paper, 0.25), { lift: 0.3, grain: 0.2 });
+        P.piece(paths.ellipse(0, -116, 55, 9), pal.c('#5a3522'), { lift: 0, grain: 0.2 });
         if (o.band)
           P.clip(
-            G.round(
+            paths.round(
               [
                 [-64, -118],
                 [64, -118],
@@ -758,7 +758,7 @@ export const T: Kit = {
               ],
               8,
             ),
-            () => P.ink(G.rect(-80, -74, 160, 26), o.band, 0.9),
+            () => P.ink(paths.rect(-80, -74, 160, 26), o.band, 0.9),
           );
       },
       { s },
@@ -767,24 +767,28 @@ export const T: Kit = {
   book(P, x, y, w, h, col, o: Slots = {}) {
     const pal = P.pal;
     P.piece(
-      G.rrect(x, y - h, w, h, 3),
+      paths.rrect(x, y - h, w, h, 3),
       P.lin(x, 0, x + w, 0, mix(col, pal.paper, 0.1), mix(col, pal.shadow, 0.16)),
       { lift: 1.4 },
     );
     if (o.band !== 0) {
-      P.ink(G.rect(x, y - h * 0.84, w, h * 0.03), pal.paper, 0.8);
-      P.ink(G.rect(x, y - h * 0.2, w, h * 0.03), pal.paper, 0.8);
-      P.ink(G.rrect(x + w * 0.3, y - h * 0.68, w * 0.4, h * 0.28, 2), pal.paper, 0.5);
+      P.ink(paths.rect(x, y - h * 0.84, w, h * 0.03), pal.paper, 0.8);
+      P.ink(paths.rect(x, y - h * 0.2, w, h * 0.03), pal.paper, 0.8);
+      P.ink(paths.rrect(x + w * 0.3, y - h * 0.68, w * 0.4, h * 0.28, 2), pal.paper, 0.5);
     }
   },
   stack(P, x, y, list) {
     let yy = y;
     for (const [w, h, c, dx] of list) {
-      P.piece(G.rrect(x + (dx || 0), yy - h, w, h, 4), c, { lift: 1.4 });
-      P.piece(G.rect(x + (dx || 0) + w * 0.02, yy - h * 0.82, w * 0.96 * 0.0 + 8, h * 0.64), P.pal.paper, {
-        lift: 0,
-      });
-      P.ink(G.rect(x + (dx || 0) + w * 0.8, yy - h, w * 0.03, h), P.pal.paper, 0.7);
+      P.piece(paths.rrect(x + (dx || 0), yy - h, w, h, 4), c, { lift: 1.4 });
+      P.piece(
+        paths.rect(x + (dx || 0) + w * 0.02, yy - h * 0.82, w * 0.96 * 0.0 + 8, h * 0.64),
+        P.pal.paper,
+        {
+          lift: 0,
+        },
+      );
+      P.ink(paths.rect(x + (dx || 0) + w * 0.8, yy - h, w * 0.03, h), P.pal.paper, 0.7);
       yy -= h;
     }
     return yy;
@@ -797,7 +801,7 @@ export const T: Kit = {
       () => {
         plant?.();
         P.piece(
-          G.round(
+          paths.round(
             [
               [-62, -104],
               [62, -104],
@@ -809,7 +813,7 @@ export const T: Kit = {
           P.lin(-60, 0, 60, 0, mix(col, pal.paper, 0.1), mix(col, pal.shadow, 0.2)),
           { lift: 2 },
         );
-        P.piece(G.rrect(-70, -122, 140, 30, 6), mix(col, pal.paper, 0.06), { lift: 1 });
+        P.piece(paths.rrect(-70, -122, 140, 30, 6), mix(col, pal.paper, 0.06), { lift: 1 });
       },
       { s },
     );
@@ -819,7 +823,7 @@ export const T: Kit = {
     for (let i = 0; i < n; i++) {
       const a = -Math.PI / 2 + (i / (n - 1) - 0.5) * (o.fan || 2.2),
         l = len * R.r(0.8, 1.08);
-      N.leafP(P, 0, -110, l, a, mix(c, P.pal.ink, (i % 3) * 0.13), { fat: o.fat || 0.24, lift: 1.2 });
+      nature.leafP(P, 0, -110, l, a, mix(c, P.pal.ink, (i % 3) * 0.13), { fat: o.fat || 0.24, lift: 1.2 });
     }
   },
   tablelamp(P, x, y, s, o: Slots = {}) {
@@ -829,9 +833,9 @@ export const T: Kit = {
       y,
       () => {
         if (o.glow !== 0) P.glow(0, -250, 560, pal.accent2, 0.62);
-        P.piece(G.ellipse(0, -6, 82, 15), pal.c('brass'), { lift: 2 });
+        P.piece(paths.ellipse(0, -6, 82, 15), pal.c('brass'), { lift: 2 });
         P.piece(
-          G.smooth([
+          paths.smooth([
             [-13, -10],
             [-34, -60],
             [-30, -110],
@@ -846,9 +850,9 @@ export const T: Kit = {
           o.base || pal.c('teal'),
           { lift: 1.4 },
         );
-        P.piece(G.ellipse(0, -196, 112, 15), pal.sun, { lift: 0, grain: 0 });
+        P.piece(paths.ellipse(0, -196, 112, 15), pal.sun, { lift: 0, grain: 0 });
         P.piece(
-          G.round(
+          paths.round(
             [
               [-74, -366],
               [74, -366],
@@ -874,7 +878,7 @@ export const T: Kit = {
       y,
       () => {
         P.piece(
-          G.round(
+          paths.round(
             [
               [-80, 0],
               [-70, -26],
@@ -887,7 +891,7 @@ export const T: Kit = {
           { lift: 2 },
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [0, -24],
               [-90, -230],
@@ -898,7 +902,7 @@ export const T: Kit = {
           { lift: 1 },
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [-90, -230],
               [110, -380],
@@ -908,7 +912,7 @@ export const T: Kit = {
           pal.c('steelD'),
           { lift: 1 },
         );
-        P.piece(G.circle(-90, -230, 17), c, { lift: 0.8 });
+        P.piece(paths.circle(-90, -230, 17), c, { lift: 0.8 });
         P.at(
           130,
           -372,
@@ -919,7 +923,7 @@ export const T: Kit = {
               cx.globalCompositeOperation = 'screen';
               cx.fillStyle = P.lin(0, 92, 0, 92 + o.cone, alpha(pal.accent2, 0.55), alpha(pal.accent2, 0.12));
               cx.fill(
-                G.poly([
+                paths.poly([
                   [-90, 92],
                   [90, 92],
                   [90 + o.cone * 0.5, 92 + o.cone],
@@ -928,9 +932,9 @@ export const T: Kit = {
               );
               cx.restore();
             }
-            P.piece(G.ellipse(0, 92, 92, 18), pal.sun, { lift: 0, grain: 0 });
+            P.piece(paths.ellipse(0, 92, 92, 18), pal.sun, { lift: 0, grain: 0 });
             P.piece(
-              G.round(
+              paths.round(
                 [
                   [-26, -28],
                   [26, -28],
@@ -942,7 +946,7 @@ export const T: Kit = {
               c,
               { lift: 2 },
             );
-            P.piece(G.rrect(-26, -52, 52, 34, 8), mix(c, pal.shadow, 0.2), { lift: 1 });
+            P.piece(paths.rrect(-26, -52, 52, 34, 8), mix(c, pal.shadow, 0.2), { lift: 1 });
           },
           { rot: o.tilt ?? -0.35 },
         );
@@ -957,7 +961,7 @@ export const T: Kit = {
     c.globalCompositeOperation = 'screen';
     c.fillStyle = P.lin(0, y, 0, y1, alpha(P.pal.accent2, a * 1.5), alpha(P.pal.accent2, a * 0.35));
     c.fill(
-      G.poly([
+      paths.poly([
         [x - 46, y],
         [x + 46, y],
         [x1, y1],
@@ -972,7 +976,7 @@ export const T: Kit = {
       y,
       () =>
         P.piece(
-          G.smooth([
+          paths.smooth([
             [0, -r * 1.28],
             [r * 0.62, -r * 0.72],
             [r * 0.96, r * 0.1],
@@ -992,31 +996,31 @@ export const T: Kit = {
   tomato(P, x, y, r) {
     const c = P.pal.c('tomato');
     P.piece(
-      G.ellipse(x, y, r, r * 0.9),
+      paths.ellipse(x, y, r, r * 0.9),
       P.rad(x - r * 0.3, y - r * 0.35, 0, r * 1.5, mix(c, '#ffb08a', 0.4), c, mix(c, P.pal.shadow, 0.25)),
       { lift: 0.9, grain: 0.3 },
     );
-    P.piece(N.star(x, y - r * 0.72, r * 0.52), P.pal.c('leafD'), { lift: 0.4, grain: 0, edge: 0 });
+    P.piece(nature.star(x, y - r * 0.72, r * 0.52), P.pal.c('leafD'), { lift: 0.4, grain: 0, edge: 0 });
   },
   round(P, x, y, r, c) {
     P.piece(
-      G.circle(x, y, r),
+      paths.circle(x, y, r),
       P.rad(x - r * 0.3, y - r * 0.35, 0, r * 1.5, mix(c, P.pal.paper, 0.35), c, mix(c, P.pal.shadow, 0.25)),
       { lift: 0.9, grain: 0.3 },
     );
-    P.ink(G.circle(x + r * 0.1, y - r * 0.6, r * 0.12), mix(c, P.pal.ink, 0.6));
+    P.ink(paths.circle(x + r * 0.1, y - r * 0.6, r * 0.12), mix(c, P.pal.ink, 0.6));
   },
   carrot(P, x, y, l, ang) {
     const c = P.pal.c('carrot'),
       ca = Math.cos(ang),
       sa = Math.sin(ang);
     for (const d of [-0.3, 0, 0.3])
-      P.piece(N.leaf(x, y, l * 0.62, ang + Math.PI + d, 0.2), P.pal.c(d ? 'leafD' : 'leaf'), {
+      P.piece(nature.leaf(x, y, l * 0.62, ang + Math.PI + d, 0.2), P.pal.c(d ? 'leafD' : 'leaf'), {
         lift: 0.5,
         grain: 0,
       });
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [x, y],
           [x + ca * l * 0.5, y + sa * l * 0.5],
@@ -1029,7 +1033,7 @@ export const T: Kit = {
     );
     for (const t of [0.15, 0.32, 0.5])
       P.line(
-        G.poly(
+        paths.poly(
           [
             [x + ca * l * t - sa * l * 0.06, y + sa * l * t + ca * l * 0.06],
             [x + ca * l * t + sa * l * 0.02, y + sa * l * t - ca * l * 0.02],
@@ -1047,15 +1051,15 @@ export const T: Kit = {
     for (let i = 0; i < 7; i++) {
       const a = (i / 7) * 6.283 + 0.3;
       P.piece(
-        G.ellipse(x + Math.cos(a) * r * 0.5, y + Math.sin(a) * r * 0.45, r * 0.62, r * 0.5, a),
+        paths.ellipse(x + Math.cos(a) * r * 0.5, y + Math.sin(a) * r * 0.45, r * 0.62, r * 0.5, a),
         mix(c, P.pal.c('leafD'), 0.25 + (i % 2) * 0.15),
         { lift: 0.6, grain: 0.3 },
       );
     }
-    P.piece(G.circle(x, y, r * 0.72), mix(c, P.pal.paper, 0.15), { lift: 0.6, grain: 0.3 });
+    P.piece(paths.circle(x, y, r * 0.72), mix(c, P.pal.paper, 0.15), { lift: 0.6, grain: 0.3 });
     for (const d of [-0.7, 0, 0.7])
       P.line(
-        G.smooth(
+        paths.smooth(
           [
             [x, y + r * 0.6],
             [x + d * r * 0.3, y],
@@ -1075,7 +1079,7 @@ export const T: Kit = {
       () => {
         const c = P.pal.c('aub');
         P.piece(
-          G.smooth([
+          paths.smooth([
             [0, -l * 0.1],
             [l * 0.35, -l * 0.16],
             [l * 0.72, -l * 0.24],
@@ -1088,7 +1092,7 @@ export const T: Kit = {
           { lift: 0.9, grain: 0.3 },
         );
         P.piece(
-          G.smooth([
+          paths.smooth([
             [l * 0.14, -l * 0.13],
             [l * 0.04, -l * 0.15],
             [-l * 0.08, -l * 0.03],
@@ -1103,7 +1107,7 @@ export const T: Kit = {
           { lift: 0.5, grain: 0 },
         );
         P.line(
-          G.smooth(
+          paths.smooth(
             [
               [l * 0.3, -l * 0.06],
               [l * 0.55, -l * 0.12],
@@ -1126,7 +1130,7 @@ export const T: Kit = {
       () => {
         for (const d of [-0.26, 0.22, 0])
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [l * 0.45, 0],
                 [l * 0.75, d * l * 0.25],
@@ -1138,7 +1142,7 @@ export const T: Kit = {
             { lift: 0.5, grain: 0.2 },
           );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [0, 0],
               [l * 0.55, 0],
@@ -1156,16 +1160,16 @@ export const T: Kit = {
     // fill() draws goods above the rim; then the front boards
     const pal = P.pal,
       c = pal.c('woodL');
-    P.piece(G.rect(x + 6, y - h - 12, w - 12, h), pal.d('woodD', 0.2), { lift: 1 });
-    P.clip(G.rect(x - 80, y - h - 600, w + 160, 600 + h * 0.46), () => fill(x, y - h, w));
+    P.piece(paths.rect(x + 6, y - h - 12, w - 12, h), pal.d('woodD', 0.2), { lift: 1 });
+    P.clip(paths.rect(x - 80, y - h - 600, w + 160, 600 + h * 0.46), () => fill(x, y - h, w));
     for (let i = 0; i < 2; i++)
-      P.piece(G.rrect(x, y - h + i * h * 0.52, w, h * 0.44, 4), mix(c, pal.c('wood'), i * 0.3), {
+      P.piece(paths.rrect(x, y - h + i * h * 0.52, w, h * 0.44, 4), mix(c, pal.c('wood'), i * 0.3), {
         lift: 1.4,
       });
     for (const q of [x + 6, x + w - 22]) {
-      P.piece(G.rect(q, y - h - 4, 16, h + 4), pal.c('wood'), { lift: 0.8 });
-      P.ink(G.circle(q + 8, y - h * 0.76, 2.6), pal.ink, 0.6);
-      P.ink(G.circle(q + 8, y - h * 0.24, 2.6), pal.ink, 0.6);
+      P.piece(paths.rect(q, y - h - 4, 16, h + 4), pal.c('wood'), { lift: 0.8 });
+      P.ink(paths.circle(q + 8, y - h * 0.76, 2.6), pal.ink, 0.6);
+      P.ink(paths.circle(q + 8, y - h * 0.24, 2.6), pal.ink, 0.6);
     }
   },
   tag(P, x, y, w, h, rot = 0) {
@@ -1174,7 +1178,7 @@ export const T: Kit = {
       y,
       () => {
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [0, 0],
               [0, 60],
@@ -1184,9 +1188,9 @@ export const T: Kit = {
           P.pal.c('wood'),
           { lift: 0.5 },
         );
-        P.piece(G.rrect(-w / 2, -h, w, h, 5), P.pal.c('white'), { lift: 1 });
-        P.ink(G.rrect(-w * 0.34, -h * 0.72, w * 0.68, h * 0.12, 2), P.pal.ink, 0.75);
-        P.ink(G.rrect(-w * 0.34, -h * 0.42, w * 0.4, h * 0.2, 2), P.pal.accent, 0.9);
+        P.piece(paths.rrect(-w / 2, -h, w, h, 5), P.pal.c('white'), { lift: 1 });
+        P.ink(paths.rrect(-w * 0.34, -h * 0.72, w * 0.68, h * 0.12, 2), P.pal.ink, 0.75);
+        P.ink(paths.rrect(-w * 0.34, -h * 0.42, w * 0.4, h * 0.2, 2), P.pal.accent, 0.9);
       },
       { rot },
     );
@@ -1199,7 +1203,7 @@ export const T: Kit = {
       y,
       () => {
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [0, 10],
               [3, -50],
@@ -1210,11 +1214,11 @@ export const T: Kit = {
           d,
           { lift: 1, grain: 0.2 },
         );
-        N.leafP(P, 0, -104, 92, -0.55, c, { fat: 0.36 });
-        N.leafP(P, 0, -104, 86, -2.6, mix(c, P.pal.paper, 0.1), { fat: 0.36 });
+        nature.leafP(P, 0, -104, 92, -0.55, c, { fat: 0.36 });
+        nature.leafP(P, 0, -104, 86, -2.6, mix(c, P.pal.paper, 0.1), { fat: 0.36 });
         if (o.big !== 0) {
-          N.leafP(P, -2, -106, 62, -1.25, d, { fat: 0.36 });
-          N.leafP(P, -2, -106, 54, -1.95, mix(d, c, 0.4), { fat: 0.36 });
+          nature.leafP(P, -2, -106, 62, -1.25, d, { fat: 0.36 });
+          nature.leafP(P, -2, -106, 54, -1.95, mix(d, c, 0.4), { fat: 0.36 });
         }
       },
       { s, rot: o.rot || 0 },
@@ -1229,7 +1233,7 @@ export const T: Kit = {
       () => {
         if (o.antenna !== 0) {
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [150, -250],
                 [262, -470],
@@ -1239,10 +1243,10 @@ export const T: Kit = {
             pal.c('steel'),
             { lift: 1.4 },
           );
-          P.piece(G.circle(262, -472, 9), pal.c('steel'), { lift: 0.6, grain: 0 });
+          P.piece(paths.circle(262, -472, 9), pal.c('steel'), { lift: 0.6, grain: 0 });
         }
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [-120, -262],
               [-110, -312],
@@ -1254,38 +1258,39 @@ export const T: Kit = {
           pal.d('woodD', 0.2),
           { lift: 1 },
         );
-        for (const fx of [-160, 130]) P.piece(G.rrect(fx, -14, 40, 18, 5), pal.ink, { lift: 0.8 });
+        for (const fx of [-160, 130]) P.piece(paths.rrect(fx, -14, 40, 18, 5), pal.ink, { lift: 0.8 });
         P.piece(
-          G.rrect(-220, -266, 440, 258, 44),
+          paths.rrect(-220, -266, 440, 258, 44),
           P.lin(0, -266, 0, -8, mix(w, pal.paper, 0.16), mix(w, pal.shadow, 0.16)),
           { lift: 3 },
         );
-        P.piece(G.rrect(-196, -242, 392, 210, 28), pal.c('cream'), { lift: 0.8 });
-        const gr = G.circle(-90, -137, 84);
+        P.piece(paths.rrect(-196, -242, 392, 210, 28), pal.c('cream'), { lift: 0.8 });
+        const gr = paths.circle(-90, -137, 84);
         P.piece(gr, pal.d('woodL', 0.1), { lift: 0.6 });
         P.clip(gr, () => {
           for (let i = -180; i < 0; i += 15)
-            P.piece(G.rect(i, -240, 6, 220), pal.d('woodD', 0.2), { lift: 0.4, grain: 0, edge: 0 });
+            P.piece(paths.rect(i, -240, 6, 220), pal.d('woodD', 0.2), { lift: 0.4, grain: 0, edge: 0 });
         });
         P.line(gr, w, 7);
-        P.piece(G.rrect(22, -222, 152, 84, 12), pal.sun, { lift: 0.4, grain: 0.2 });
+        P.piece(paths.rrect(22, -222, 152, 84, 12), pal.sun, { lift: 0.4, grain: 0.2 });
         P.glow(98, -180, 110, pal.accent2, 0.4);
-        for (let i = 0; i <= 12; i++) P.ink(G.rect(34 + i * 10.4, -208, 2.4, i % 3 ? 14 : 26), pal.ink, 0.8);
-        P.ink(G.rect(36, -160, 126, 3), pal.ink, 0.5);
-        P.ink(G.rect(104, -216, 5, 70), pal.c('red'));
+        for (let i = 0; i <= 12; i++)
+          P.ink(paths.rect(34 + i * 10.4, -208, 2.4, i % 3 ? 14 : 26), pal.ink, 0.8);
+        P.ink(paths.rect(36, -160, 126, 3), pal.ink, 0.5);
+        P.ink(paths.rect(104, -216, 5, 70), pal.c('red'));
         for (const kx of [58, 140]) {
-          P.piece(G.circle(kx, -86, 32), w, { lift: 1.6 });
-          P.piece(G.circle(kx, -86, 20), mix(w, pal.paper, 0.25), { lift: 0.5 });
-          P.ink(G.rect(kx - 2.5, -116, 5, 20), pal.paper);
+          P.piece(paths.circle(kx, -86, 32), w, { lift: 1.6 });
+          P.piece(paths.circle(kx, -86, 20), mix(w, pal.paper, 0.25), { lift: 0.5 });
+          P.ink(paths.rect(kx - 2.5, -116, 5, 20), pal.paper);
         }
       },
       { s },
     );
   },
   screw(P, x, y, r) {
-    P.piece(G.circle(x, y, r), P.pal.c('brass'), { lift: 0.8, grain: 0 });
+    P.piece(paths.circle(x, y, r), P.pal.c('brass'), { lift: 0.8, grain: 0 });
     P.line(
-      G.poly(
+      paths.poly(
         [
           [x - r * 0.6, y - r * 0.2],
           [x + r * 0.6, y + r * 0.2],
@@ -1302,7 +1307,7 @@ export const T: Kit = {
     for (let i = 0; i < n; i++) {
       const c = mix(col, P.pal.shadow, R.r(0, 0.1));
       P.piece(
-        G.rect(x0, y0 + i * h, x1 - x0, h - 2),
+        paths.rect(x0, y0 + i * h, x1 - x0, h - 2),
         P.lin(0, y0 + i * h, 0, y0 + i * h + h, mix(c, P.pal.paper, 0.06), c),
         { lift: 0.8, grain: 0.6, edge: 0.2 },
       );
@@ -1311,7 +1316,7 @@ export const T: Kit = {
           y = y0 + i * h + R.r(0.15, 0.85) * h,
           l = R.r(120, 420);
         P.line(
-          G.smooth(
+          paths.smooth(
             [
               [x, y],
               [x + l * 0.3, y + R.r(-5, 5)],

@@ -1,9 +1,9 @@
 import { mix } from '../kit/colour.ts';
-import { H } from '../kit/hands.ts';
-import { N } from '../kit/nature.ts';
+import { hands } from '../kit/hands.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { things } from '../kit/things.ts';
 
 export const motif: Motif = {
   title: "A baker's hands kneading dough",
@@ -17,12 +17,12 @@ export const motif: Motif = {
       dough = p.c('dough'),
       dd = p.d('doughD', 0.08);
     // bench
-    T.planks(P, -1400, -1200, 3320, 2400, 15, mix(p.c('wood'), p.shadow, 0.2));
+    things.planks(P, -1400, -1200, 3320, 2400, 15, mix(p.c('wood'), p.shadow, 0.2));
     // apron and shirt at top edge
     P.group(
       () => {
         P.piece(
-          G.smooth([
+          paths.smooth([
             [330, -1300],
             [380, -200],
             [520, 60],
@@ -37,7 +37,7 @@ export const motif: Motif = {
           { lift: 5 },
         );
         P.piece(
-          G.smooth([
+          paths.smooth([
             [520, -1300],
             [560, -100],
             [640, 110],
@@ -53,7 +53,7 @@ export const motif: Motif = {
         );
         for (const m of [-1, 1])
           P.line(
-            G.smooth(
+            paths.smooth(
               [
                 [1040 + m * 300, 110],
                 [1040 + m * 200, 30],
@@ -66,7 +66,7 @@ export const motif: Motif = {
             0.6,
           );
         P.piece(
-          G.round(
+          paths.round(
             [
               [840, -400],
               [1240, -400],
@@ -83,20 +83,20 @@ export const motif: Motif = {
     );
     // flour on the bench
     const pat = (x, y, r, a) => {
-      const pts = [];
+      const pts: number[][] = [];
       for (let i = 0; i < 14; i++) {
         const t = (i / 14) * 6.283,
           q = r * R.r(0.72, 1.18);
         pts.push([x + Math.cos(t) * q * 1.5, y + Math.sin(t) * q * 0.8]);
       }
-      P.ink(G.smooth(pts), p.c('flour'), a);
+      P.ink(paths.smooth(pts), p.c('flour'), a);
     };
     pat(1040, 850, 440, 0.34);
     for (let i = 0; i < 260; i++) {
       const a = R.r(0, 6.283),
         d = R.r(330, 820);
       P.ink(
-        G.circle(1030 + Math.cos(a) * d * 1.1, 830 + Math.sin(a) * d * 0.7, R.r(1.5, 5.5)),
+        paths.circle(1030 + Math.cos(a) * d * 1.1, 830 + Math.sin(a) * d * 0.7, R.r(1.5, 5.5)),
         p.c('flour'),
         R.r(0.3, 0.85),
       );
@@ -104,12 +104,12 @@ export const motif: Motif = {
     // bowl of flour, upper right
     P.group(
       () => {
-        P.piece(G.circle(1730, 330, 250), p.c('#5e8d92'), { lift: 5 });
-        P.piece(G.circle(1730, 330, 222), p.d('#5e8d92', 0.3), { lift: 0 });
-        P.piece(N.wobble(P, 1726, 336, 200, 0.04), p.c('flour'), { lift: 1 });
-        P.piece(N.wobble(P, 1700, 310, 110, 0.1), mix(p.c('flour'), '#fff', 0.6), { lift: 1 });
+        P.piece(paths.circle(1730, 330, 250), p.c('#5e8d92'), { lift: 5 });
+        P.piece(paths.circle(1730, 330, 222), p.d('#5e8d92', 0.3), { lift: 0 });
+        P.piece(nature.wobble(P, 1726, 336, 200, 0.04), p.c('flour'), { lift: 1 });
+        P.piece(nature.wobble(P, 1700, 310, 110, 0.1), mix(p.c('flour'), '#fff', 0.6), { lift: 1 });
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [1700, 330],
               [1560, 130],
@@ -119,8 +119,8 @@ export const motif: Motif = {
           p.c('woodL'),
           { lift: 2 },
         );
-        P.piece(G.ellipse(1716, 350, 62, 46, 0.9), p.c('woodL'), { lift: 2 });
-        P.ink(G.ellipse(1718, 352, 44, 30, 0.9), p.c('flour'), 0.9);
+        P.piece(paths.ellipse(1716, 350, 62, 46, 0.9), p.c('woodL'), { lift: 2 });
+        P.ink(paths.ellipse(1718, 352, 44, 30, 0.9), p.c('flour'), 0.9);
       },
       { lift: 5 },
     );
@@ -132,7 +132,7 @@ export const motif: Motif = {
           1010,
           () => {
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [-330, 0],
                   [330, 0],
@@ -143,7 +143,7 @@ export const motif: Motif = {
               { lift: 2 },
             );
             P.piece(
-              G.rrect(-235, -50, 470, 100, 26),
+              paths.rrect(-235, -50, 470, 100, 26),
               P.lin(0, -50, 0, 50, p.l('woodL', 0.25), p.c('woodL'), p.c('wood')),
               { lift: 2 },
             );
@@ -158,7 +158,7 @@ export const motif: Motif = {
       [1766, 950, -0.4],
       [1758, 1090, 1.9],
     ])
-      T.egg(P, x, y, 56, a, p.c('#ecc6a0'));
+      things.egg(P, x, y, 56, a, p.c('#ecc6a0'));
     // wheat ears, left
     for (const [x, y, a] of [
       [150, 470, -0.9],
@@ -170,7 +170,7 @@ export const motif: Motif = {
         y,
         () => {
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [0, 240],
                 [4, 100],
@@ -184,16 +184,16 @@ export const motif: Motif = {
           for (let i = 0; i < 7; i++)
             for (const m of [-1, 1])
               P.piece(
-                N.leaf(0, 20 - i * 26, 52, -Math.PI / 2 + m * 0.55, 0.3),
+                nature.leaf(0, 20 - i * 26, 52, -Math.PI / 2 + m * 0.55, 0.3),
                 mix(p.c('mustard'), p.paper, (i % 2) * 0.14),
                 { lift: 0.8, grain: 0.2 },
               );
-          P.piece(N.leaf(0, -160, 56, -Math.PI / 2, 0.3), p.c('mustard'), { lift: 0.8 });
+          P.piece(nature.leaf(0, -160, 56, -Math.PI / 2, 0.3), p.c('mustard'), { lift: 0.8 });
         },
         { rot: a + 0.9 },
       );
     // dough
-    const D0 = G.smooth([
+    const D0 = paths.smooth([
       [610, 800],
       [660, 660],
       [820, 580],
@@ -210,7 +210,7 @@ export const motif: Motif = {
     P.piece(D0, P.rad(980, 700, 60, 580, mix(dough, '#fff', 0.45), dough, dd), { lift: 7 });
     for (const m of [-1, 1])
       P.piece(
-        G.smooth([
+        paths.smooth([
           [1040 + m * 30, 800],
           [1040 + m * 90, 640],
           [1040 + m * 210, 616],
@@ -230,7 +230,7 @@ export const motif: Motif = {
         () =>
           P.group(
             () => {
-              H.back(P, sk, {
+              hands.back(P, sk, {
                 thumb: 0.92,
                 spread: 0.42,
                 lift: 2,
@@ -243,7 +243,7 @@ export const motif: Motif = {
                 len: 0.96,
               });
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [-330, -560],
                     [-236, -424],
@@ -256,7 +256,7 @@ export const motif: Motif = {
                 { lift: 3 },
               );
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [-216, -384],
                     [-166, -318],
@@ -276,7 +276,7 @@ export const motif: Motif = {
     hand(1);
     // lips of dough swallow the fingertips
     P.piece(
-      G.smooth([
+      paths.smooth([
         [640, 890],
         [700, 880],
         [770, 906],
@@ -303,7 +303,7 @@ export const motif: Motif = {
       [1010, 1046, 70],
     ])
       P.line(
-        G.smooth(
+        paths.smooth(
           [
             [x - l, y - 6],
             [x, y + 6],

@@ -1,12 +1,12 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 export const motif: Motif = {
   outdoor: true,
@@ -18,20 +18,20 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R;
     P.layer('sky', 0, () => {
-      N.sky(P, { x: 880, y: 600, r: 112, step: 160, halos: 4, hor: 820 });
-      N.streak(P, 1250, 260, 1.1, mix(p.sky[2], p.accent2, 0.25));
-      N.streak(P, 240, 200, 0.8, mix(p.sky[1], p.sky[2], 0.6));
+      nature.sky(P, { x: 880, y: 600, r: 112, step: 160, halos: 4, hor: 820 });
+      nature.streak(P, 1250, 260, 1.1, mix(p.sky[2], p.accent2, 0.25));
+      nature.streak(P, 240, 200, 0.8, mix(p.sky[1], p.sky[2], 0.6));
     });
     P.layer('far', 0.2, () => {
       let x = -1400;
-      const ps = [];
+      const ps: Path2D[] = [];
       while (x < 3300) {
         const w = R.r(80, 170),
           h = R.r(120, 330);
         ps.push(
           R() < 0.5
-            ? G.rect(x, 900 - h, w + 2, h + 900)
-            : G.poly([
+            ? paths.rect(x, 900 - h, w + 2, h + 900)
+            : paths.poly([
                 [x, 1800],
                 [x, 900 - h],
                 [x + w / 2, 900 - h - w * 0.5],
@@ -42,7 +42,7 @@ export const motif: Motif = {
         x += w;
       }
       ps.push(
-        G.poly([
+        paths.poly([
           [500, 1000],
           [500, 470],
           [526, 370],
@@ -51,7 +51,7 @@ export const motif: Motif = {
         ]),
       );
       P.piece(
-        G.union(...ps),
+        paths.union(...ps),
         P.lin(0, 500, 0, 900, mix(p.ramp[0], p.sky[3], 0.25), mix(p.ramp[0], p.sky[3], 0.5)),
         { lift: 3 },
       );
@@ -69,7 +69,7 @@ export const motif: Motif = {
         [-640, 320, 560, 2],
         [-950, 320, 660, 1],
       ])
-        T.house(P, x + w / 2, 960, w, h, {
+        things.house(P, x + w / 2, 960, w, h, {
           col: mix(p.ramp[c], p.accent, 0.08),
           roof: p.ramp[3],
           lit: p.lit,
@@ -81,10 +81,10 @@ export const motif: Motif = {
           flat: c === 2 && w > 250,
         });
       // shop with awning
-      P.piece(G.rect(1432, 770, 250, 190), mix(p.accent2, p.sun, 0.35), { lift: 1 });
+      P.piece(paths.rect(1432, 770, 250, 190), mix(p.accent2, p.sun, 0.35), { lift: 1 });
       P.glow(1556, 870, 320, p.accent2, 0.5);
-      for (const q of [1512, 1596]) P.ink(G.rect(q, 770, 8, 190), p.ramp[4]);
-      for (let i = 0; i < 5; i++) T.book(P, 1450 + i * 10, 950, 9, 40 + i * 5, p.ramp[2], { band: 0 });
+      for (const q of [1512, 1596]) P.ink(paths.rect(q, 770, 8, 190), p.ramp[4]);
+      for (let i = 0; i < 5; i++) things.book(P, 1450 + i * 10, 950, 9, 40 + i * 5, p.ramp[2], { band: 0 });
       const n = 7,
         w = 290 / n;
       for (let i = 0; i < n; i++) {
@@ -99,29 +99,29 @@ export const motif: Motif = {
       }
     });
     P.layer('trees', 0.6, () => {
-      N.round(P, 1290, 965, 1.35, mix(p.ramp[2], p.accent, 0.12));
-      N.round(P, 120, 965, 1.25, mix(p.ramp[2], p.accent, 0.08));
-      N.round(P, 1860, 965, 1.35, mix(p.ramp[2], p.accent, 0.1));
+      nature.round(P, 1290, 965, 1.35, mix(p.ramp[2], p.accent, 0.12));
+      nature.round(P, 120, 965, 1.25, mix(p.ramp[2], p.accent, 0.08));
+      nature.round(P, 1860, 965, 1.35, mix(p.ramp[2], p.accent, 0.1));
     });
     P.layer('road', 0.7, () => {
       P.piece(
-        G.rect(-B, 946, 1920 + 2 * B, 60),
+        paths.rect(-B, 946, 1920 + 2 * B, 60),
         P.lin(0, 946, 0, 1006, mix(p.ramp[1], p.accent, 0.25), p.ramp[2]),
         { lift: 3 },
       );
       P.piece(
-        G.rect(-B, 990, 1920 + 2 * B, 1600),
+        paths.rect(-B, 990, 1920 + 2 * B, 1600),
         P.lin(0, 990, 0, 1280, mix(p.ramp[2], p.accent, 0.14), p.ramp[3]),
         { lift: 3 },
       );
       for (let i = -8; i < 20; i++)
-        P.piece(G.rrect(i * 260 + 20, 1102, 150, 12, 6), mix(p.ramp[1], p.accent2, 0.45), {
+        P.piece(paths.rrect(i * 260 + 20, 1102, 150, 12, 6), mix(p.ramp[1], p.accent2, 0.45), {
           lift: 0.8,
           grain: 0.2,
         });
-      T.lamppost(P, 1110, 992, 600, { col: p.ramp[4] });
-      T.lamppost(P, 330, 985, 430, { col: p.ramp[4] });
-      P.piece(G.ellipse(1206, 1000, 260, 24), p.accent2, { lift: 0, grain: 0.2, edge: 0, a: 0.25 });
+      things.lamppost(P, 1110, 992, 600, { col: p.ramp[4] });
+      things.lamppost(P, 330, 985, 430, { col: p.ramp[4] });
+      P.piece(paths.ellipse(1206, 1000, 260, 24), p.accent2, { lift: 0, grain: 0.2, edge: 0, a: 0.25 });
     });
     P.layer('rider', 0.9, () => {
       P.group(
@@ -155,8 +155,8 @@ export const motif: Motif = {
             690,
             1080,
             () => {
-              T.bike(P, 0, 0, 1.12, o);
-              Q.side(P, -80, -302, 5.75, fig);
+              things.bike(P, 0, 0, 1.12, o);
+              people.side(P, -80, -302, 5.75, fig);
             },
             { s: 1 },
           );
@@ -165,7 +165,13 @@ export const motif: Motif = {
       );
       P.group(
         () =>
-          T.bike(P, 1420, 1016, 0.86, { col: p.accent2, rot: 0.0, crank: 1.6, face: -1, basket: 'bread' }),
+          things.bike(P, 1420, 1016, 0.86, {
+            col: p.accent2,
+            rot: 0.0,
+            crank: 1.6,
+            face: -1,
+            basket: 'bread',
+          }),
         { lift: 3 },
       );
       P.glow(930, 850, 240, p.accent2, 0.28);
@@ -174,7 +180,7 @@ export const motif: Motif = {
       for (let i = -5; i < 14; i++) {
         const x = i * 250 - 60;
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [x, 1700],
               [x, 1205],
@@ -184,10 +190,10 @@ export const motif: Motif = {
           p.ramp[4],
           { lift: 4 },
         );
-        P.piece(G.circle(x, 1196, 23), p.ramp[4], { lift: 1 });
-        const q = [];
+        P.piece(paths.circle(x, 1196, 23), p.ramp[4], { lift: 1 });
+        const q: number[][] = [];
         for (let k = 0; k <= 6; k++) q.push([x + (250 * k) / 6, 1236 + Math.sin((k / 6) * Math.PI) * 34]);
-        P.line(G.smooth(q, false), p.ramp[4], 7);
+        P.line(paths.smooth(q, false), p.ramp[4], 7);
       }
     });
   },

@@ -1,6 +1,6 @@
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
+import { paths } from '../kit/paths.ts';
 
 export const motif: Motif = {
   title: 'A bird on a branch',
@@ -11,19 +11,19 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal,
       R = P.R;
-    N.sky(P, { x: 620, y: 600, r: 150, step: 170, halos: 4, hor: 900 });
-    N.sheet(P, N.hill(P, 980, 90, { len: 1400 }), p.ramp[0], 980, { mist: 0.5 });
-    N.sheet(P, N.hill(P, 1120, 60, { len: 1100 }), p.ramp[1], 1120, { mist: 0.3 });
+    nature.sky(P, { x: 620, y: 600, r: 150, step: 170, halos: 4, hor: 900 });
+    nature.sheet(P, nature.hill(P, 980, 90, { len: 1400 }), p.ramp[0], 980, { mist: 0.5 });
+    nature.sheet(P, nature.hill(P, 1120, 60, { len: 1100 }), p.ramp[1], 1120, { mist: 0.3 });
     for (const [x, s] of [
       [200, 1.2],
       [420, 0.9],
       [1600, 1.3],
       [1780, 1],
     ])
-      N.fir(P, x, 1190, s * 1.3, p.ramp[2]);
-    N.sheet(P, N.hill(P, 1220, 40, { len: 900 }), p.ramp[3], 1220, { mist: 0.05 });
+      nature.fir(P, x, 1190, s * 1.3, p.ramp[2]);
+    nature.sheet(P, nature.hill(P, 1220, 40, { len: 900 }), p.ramp[3], 1220, { mist: 0.05 });
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [2500, 560],
           [1800, 690],
@@ -37,7 +37,7 @@ export const motif: Motif = {
       { lift: 6 },
     );
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [1500, 710],
           [1400, 560],
@@ -49,7 +49,7 @@ export const motif: Motif = {
       { lift: 4 },
     );
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [1080, 700],
           [960, 790],
@@ -61,7 +61,7 @@ export const motif: Motif = {
       { lift: 4 },
     );
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [1700, 690],
           [1650, 860],
@@ -89,7 +89,7 @@ export const motif: Motif = {
       [960, 800],
     ])
       for (let i = 0; i < 4; i++)
-        N.leafP(
+        nature.leafP(
           P,
           x + R.r(-10, 10),
           y + R.r(-10, 10),
@@ -98,6 +98,6 @@ export const motif: Motif = {
           R.pick([p.accent, p.accent2, p.ramp[1], p.ramp[2]]),
           { lift: 2.4 },
         );
-    P.group(() => N.bird(P, 1170, 560, 2.5, p.c('blue'), { face: -1 }), { lift: 6 });
+    P.group(() => nature.bird(P, 1170, 560, 2.5, p.c('blue'), { face: -1 }), { lift: 6 });
   },
 };

@@ -1,9 +1,9 @@
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** Broken things in a heap: kettle, lamp, radio, clock, umbrella. */
 export const motif: Motif = {
@@ -14,21 +14,31 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     P.piece(
-      G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
       P.lin(0, -100, 0, 1000, p.c('#d8c9a6'), p.c('#e6d9b8'), p.c('#efe5c9')),
       { lift: 0, edge: 0 },
     );
-    P.piece(N.wobble(P, 960, 640, 620, 0.02), p.c('#e4c98d'), { lift: 3 });
-    P.piece(G.rect(-B, 1010, 1920 + 2 * B, 1600), P.lin(0, 1010, 0, 1280, p.c('#a8825a'), p.c('#86623f')), {
-      lift: 4,
-    });
+    P.piece(nature.wobble(P, 960, 640, 620, 0.02), p.c('#e4c98d'), { lift: 3 });
+    P.piece(
+      paths.rect(-B, 1010, 1920 + 2 * B, 1600),
+      P.lin(0, 1010, 0, 1280, p.c('#a8825a'), p.c('#86623f')),
+      {
+        lift: 4,
+      },
+    );
     P.group(
-      () => P.at(990, 800, () => T.tablelamp(P, 0, 0, 1.05, { glow: 0, base: p.c('brick') }), { rot: -0.42 }),
+      () =>
+        P.at(990, 800, () => things.tablelamp(P, 0, 0, 1.05, { glow: 0, base: p.c('brick') }), {
+          rot: -0.42,
+        }),
       { lift: 5 },
     );
-    P.group(() => P.at(1330, 1000, () => T.radio(P, 0, 0, 0.95, { col: p.c('#7a4b3a') }), { rot: 0.12 }), {
-      lift: 5,
-    });
+    P.group(
+      () => P.at(1330, 1000, () => things.radio(P, 0, 0, 0.95, { col: p.c('#7a4b3a') }), { rot: 0.12 }),
+      {
+        lift: 5,
+      },
+    );
     P.group(
       () =>
         P.at(
@@ -36,7 +46,7 @@ export const motif: Motif = {
           1000,
           () => {
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [-120, -150],
                   [-190, -330],
@@ -50,7 +60,7 @@ export const motif: Motif = {
               { lift: 1 },
             );
             P.piece(
-              G.smooth([
+              paths.smooth([
                 [-170, 0],
                 [-190, -120],
                 [-120, -240],
@@ -63,7 +73,7 @@ export const motif: Motif = {
               { lift: 4 },
             );
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [170, -90],
                   [250, -150],
@@ -74,10 +84,10 @@ export const motif: Motif = {
               p.c('teal'),
               { lift: 2 },
             );
-            P.piece(G.ellipse(0, -262, 76, 18), p.d('teal', 0.3), { lift: 1 });
-            P.piece(G.circle(0, -292, 22), p.ink, { lift: 1 });
+            P.piece(paths.ellipse(0, -262, 76, 18), p.d('teal', 0.3), { lift: 1 });
+            P.piece(paths.circle(0, -292, 22), p.ink, { lift: 1 });
             P.line(
-              G.poly(
+              paths.poly(
                 [
                   [-60, -210],
                   [-30, -150],
@@ -100,12 +110,14 @@ export const motif: Motif = {
           960,
           880,
           () => {
-            P.piece(G.circle(0, 0, 150), p.c('brass'), { lift: 4 });
-            P.piece(G.circle(0, 0, 124), p.c('white'), { lift: 0 });
+            P.piece(paths.circle(0, 0, 150), p.c('brass'), { lift: 4 });
+            P.piece(paths.circle(0, 0, 124), p.c('white'), { lift: 0 });
             for (let i = 0; i < 12; i++)
-              P.at(0, 0, () => P.ink(G.rect(-4, -114, 8, i % 3 ? 16 : 28), p.ink), { rot: (i / 12) * 6.283 });
+              P.at(0, 0, () => P.ink(paths.rect(-4, -114, 8, i % 3 ? 16 : 28), p.ink), {
+                rot: (i / 12) * 6.283,
+              });
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [0, 0],
                   [-46, -52],
@@ -116,7 +128,7 @@ export const motif: Motif = {
               { lift: 1 },
             );
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [0, 0],
                   [70, 30],
@@ -127,7 +139,7 @@ export const motif: Motif = {
               { lift: 1 },
             );
             P.line(
-              G.poly(
+              paths.poly(
                 [
                   [-100, -70],
                   [-30, -20],
@@ -141,7 +153,7 @@ export const motif: Motif = {
               0.9,
             );
             for (const m of [-1, 1])
-              P.piece(G.ellipse(m * 90, -150, 46, 40, m * 0.6), p.c('brass'), { lift: 2 });
+              P.piece(paths.ellipse(m * 90, -150, 46, 40, m * 0.6), p.c('brass'), { lift: 2 });
           },
           { rot: 0.2 },
         ),
@@ -154,7 +166,7 @@ export const motif: Motif = {
           1010,
           () => {
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [0, 10],
                   [-40, -420],
@@ -165,7 +177,7 @@ export const motif: Motif = {
               { lift: 1 },
             );
             P.piece(
-              G.smooth([
+              paths.smooth([
                 [-40, -430],
                 [-140, -330],
                 [-190, -150],
@@ -189,10 +201,10 @@ export const motif: Motif = {
           250,
           1010,
           () => {
-            P.piece(G.rrect(-120, -150, 240, 150, 26), p.c('steel'), { lift: 3 });
-            for (const y of [-118, -84]) P.piece(G.rrect(-90, y, 180, 20, 8), p.c('dark'), { lift: 0 });
+            P.piece(paths.rrect(-120, -150, 240, 150, 26), p.c('steel'), { lift: 3 });
+            for (const y of [-118, -84]) P.piece(paths.rrect(-90, y, 180, 20, 8), p.c('dark'), { lift: 0 });
             P.line(
-              G.smooth(
+              paths.smooth(
                 [
                   [110, -30],
                   [220, 10],

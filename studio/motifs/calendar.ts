@@ -1,8 +1,8 @@
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
+import { paths } from '../kit/paths.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** A wall calendar with one day ringed. */
 export const motif: Motif = {
@@ -13,20 +13,20 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     P.piece(
-      G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
       P.lin(0, -100, 0, 1100, p.c('#c8683f'), p.c('#b5552f')),
       { lift: 0, edge: 0 },
     );
-    for (let i = -10; i < 24; i++) P.ink(G.rect(i * 140, -B, 70, 1280 + 2 * B), p.c('#d57b4e'), 0.35);
+    for (let i = -10; i < 24; i++) P.ink(paths.rect(i * 140, -B, 70, 1280 + 2 * B), p.c('#d57b4e'), 0.35);
     P.group(
       () => {
-        P.piece(G.rrect(480, 150, 960, 960, 18), p.c('white'), { lift: 6 });
-        P.piece(G.rrect(480, 150, 960, 190, 18), p.c('teal'), { lift: 1 });
-        P.ink(G.rrect(720, 220, 480, 46, 10), p.paper, 0.95);
+        P.piece(paths.rrect(480, 150, 960, 960, 18), p.c('white'), { lift: 6 });
+        P.piece(paths.rrect(480, 150, 960, 190, 18), p.c('teal'), { lift: 1 });
+        P.ink(paths.rrect(720, 220, 480, 46, 10), p.paper, 0.95);
         for (let i = 0; i < 9; i++) {
-          P.piece(G.circle(560 + i * 100, 170, 17), p.d('teal', 0.5), { lift: 0, grain: 0 });
+          P.piece(paths.circle(560 + i * 100, 170, 17), p.d('teal', 0.5), { lift: 0, grain: 0 });
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [560 + i * 100, 176],
                 [560 + i * 100, 118],
@@ -41,15 +41,15 @@ export const motif: Motif = {
           for (let c = 0; c < 7; c++) {
             const x = 545 + c * 122,
               y = 400 + r * 132;
-            P.piece(G.rrect(x, y, 100, 108, 10), c > 4 ? p.c('#f0dcc0') : p.c('#f3ecdc'), { lift: 0.6 });
-            P.ink(G.rrect(x + 16, y + 16, 34, 12, 5), p.ink, 0.55);
-            if ((r * 7 + c) % 6 === 2) P.ink(G.rrect(x + 16, y + 60, 66, 12, 5), p.accent2, 0.9);
+            P.piece(paths.rrect(x, y, 100, 108, 10), c > 4 ? p.c('#f0dcc0') : p.c('#f3ecdc'), { lift: 0.6 });
+            P.ink(paths.rrect(x + 16, y + 16, 34, 12, 5), p.ink, 0.55);
+            if ((r * 7 + c) % 6 === 2) P.ink(paths.rrect(x + 16, y + 60, 66, 12, 5), p.accent2, 0.9);
           }
       },
       { lift: 6 },
     );
     P.line(
-      G.smooth(
+      paths.smooth(
         [
           [900, 790],
           [900, 700],
@@ -73,7 +73,7 @@ export const motif: Motif = {
           960,
           () => {
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [-150, -130],
                   [130, 110],
@@ -84,7 +84,7 @@ export const motif: Motif = {
               { lift: 3 },
             );
             P.piece(
-              G.poly([
+              paths.poly([
                 [-168, -118],
                 [-136, -152],
                 [-206, -182],
@@ -93,7 +93,7 @@ export const motif: Motif = {
               { lift: 1 },
             );
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [110, 92],
                   [140, 118],

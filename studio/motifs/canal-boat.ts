@@ -1,11 +1,11 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** A narrow boat on a canal between willows and brick houses. */
 export const motif: Motif = {
@@ -18,19 +18,19 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R;
     P.layer('sky', 0, () => {
-      N.sky(P, { x: 1380, y: 380, r: 90, step: 150, halos: 4, hor: 700 });
-      N.puff(P, 420, 300, 1.1, mix(p.sky[1], p.paper, 0.6));
-      N.streak(P, 1000, 200, 0.9, mix(p.sky[2], p.paper, 0.5));
+      nature.sky(P, { x: 1380, y: 380, r: 90, step: 150, halos: 4, hor: 700 });
+      nature.puff(P, 420, 300, 1.1, mix(p.sky[1], p.paper, 0.6));
+      nature.streak(P, 1000, 200, 0.9, mix(p.sky[2], p.paper, 0.5));
     });
     P.layer('far', 0.2, () => {
-      N.sheet(P, N.hill(P, 620, 50, { len: 1600 }), p.ramp[0], 620, { lift: 3 });
+      nature.sheet(P, nature.hill(P, 620, 50, { len: 1600 }), p.ramp[0], 620, { lift: 3 });
       for (const [x, s] of [
         [120, 0.9],
         [220, 1.1],
         [1660, 1],
         [1790, 1.2],
       ] as any[])
-        N.poplar(P, x, 690, s, p.ramp[1]);
+        nature.poplar(P, x, 690, s, p.ramp[1]);
     });
     P.layer('houses', 0.4, () => {
       let x = -1100;
@@ -42,7 +42,7 @@ export const motif: Motif = {
           x += w;
           continue;
         }
-        T.house(P, x + w / 2, 760, w, h, {
+        things.house(P, x + w / 2, 760, w, h, {
           col: mix(p.c(cs[i % 6]), p.sky[2], 0.18),
           roof: p.d('brick', 0.25),
           lit: p.lit,
@@ -52,11 +52,11 @@ export const motif: Motif = {
         });
         x += w + R.r(4, 30);
       }
-      P.piece(G.rect(-B, 745, 1920 + 2 * B, 70), P.lin(0, 745, 0, 815, p.l('leaf', 0.15), p.c('leafD')), {
+      P.piece(paths.rect(-B, 745, 1920 + 2 * B, 70), P.lin(0, 745, 0, 815, p.l('leaf', 0.15), p.c('leafD')), {
         lift: 3,
       });
-      const arch = G.diff(
-        G.smooth(
+      const arch = paths.diff(
+        paths.smooth(
           [
             [560, 830],
             [600, 700],
@@ -69,11 +69,11 @@ export const motif: Motif = {
           true,
           0.8,
         ),
-        G.ellipse(960, 830, 230, 170),
+        paths.ellipse(960, 830, 230, 170),
       );
       P.piece(arch, P.lin(0, 580, 0, 830, p.l('brick', 0.2), p.d('brick', 0.1)), { lift: 4 });
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [590, 702],
             [760, 600],
@@ -87,7 +87,7 @@ export const motif: Motif = {
         { lift: 2 },
       );
     });
-    N.water(P, 810, 1260, 7, {
+    nature.water(P, 810, 1260, 7, {
       layer: (i, t, go) =>
         P.layer('w' + i, 0.4 + t * 0.5, go, { sway: 6 + t * 16, heave: 1 + t * 3, ph: i * 0.9 }),
       between: (i) => {
@@ -98,7 +98,7 @@ export const motif: Motif = {
           () =>
             P.group(
               () => {
-                Q.side(P, 1450, 672, 4.6, {
+                people.side(P, 1450, 672, 4.6, {
                   face: -1,
                   skin: p.skin(2),
                   hair: '#3a2a20',
@@ -117,7 +117,7 @@ export const motif: Motif = {
                   eye: 'open',
                 });
                 P.piece(
-                  G.round(
+                  paths.round(
                     [
                       [330, 900],
                       [360, 880],
@@ -132,9 +132,9 @@ export const motif: Motif = {
                   P.lin(0, 860, 0, 985, p.c('navy'), p.d('navy', 0.4)),
                   { lift: 3 },
                 );
-                P.piece(G.rect(330, 930, 1240, 14), p.accent2, { lift: 0.6 });
+                P.piece(paths.rect(330, 930, 1240, 14), p.accent2, { lift: 0.6 });
                 P.piece(
-                  G.round(
+                  paths.round(
                     [
                       [430, 884],
                       [445, 770],
@@ -146,27 +146,27 @@ export const motif: Motif = {
                   P.lin(0, 770, 0, 884, mix(p.accent, p.paper, 0.08), p.d('red', 0.1)),
                   { lift: 2 },
                 );
-                P.piece(G.rrect(415, 752, 910, 26, 8), p.c('navy'), { lift: 2 });
+                P.piece(paths.rrect(415, 752, 910, 26, 8), p.c('navy'), { lift: 2 });
                 for (let i = 0; i < 5; i++) {
                   const x = 540 + i * 160;
-                  P.piece(G.circle(x, 828, 34), p.accent2, { lift: 1 });
-                  P.piece(G.circle(x, 828, 25), mix(p.accent2, p.sun, 0.6), { lift: 0 });
+                  P.piece(paths.circle(x, 828, 34), p.accent2, { lift: 1 });
+                  P.piece(paths.circle(x, 828, 25), mix(p.accent2, p.sun, 0.6), { lift: 0 });
                 }
-                P.piece(G.rrect(1110, 660, 34, 100, 6), p.ink, { lift: 2 });
-                T.pot(P, 620, 754, 0.5, p.c('brick'), () => {
+                P.piece(paths.rrect(1110, 660, 34, 100, 6), p.ink, { lift: 2 });
+                things.pot(P, 620, 754, 0.5, p.c('brick'), () => {
                   for (const [dx, c] of [
                     [-30, p.accent],
                     [0, p.accent2],
                     [30, p.paper],
                   ] as any[])
-                    P.piece(G.circle(dx, -140, 26), c, { lift: 1 });
+                    P.piece(paths.circle(dx, -140, 26), c, { lift: 1 });
                 });
-                T.pot(P, 780, 754, 0.5, p.c('teal'), () => T.fern(P, 7, 90, p.c('leaf')));
+                things.pot(P, 780, 754, 0.5, p.c('teal'), () => things.fern(P, 7, 90, p.c('leaf')));
                 P.at(1010, 754, () => {
-                  P.piece(G.rrect(-70, -50, 140, 50, 6), p.c('wood'), { lift: 1 });
+                  P.piece(paths.rrect(-70, -50, 140, 50, 6), p.c('wood'), { lift: 1 });
                 });
                 P.piece(
-                  G.tube(
+                  paths.tube(
                     [
                       [1560, 880],
                       [1500, 650],
@@ -193,7 +193,7 @@ export const motif: Motif = {
           [1900, -1],
         ] as any[]) {
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [bx, 1700],
                 [bx + dir * 10, 900],
@@ -209,7 +209,7 @@ export const motif: Motif = {
               y = 330 + Math.abs(i - 6) * 14,
               l = R.r(240, 420);
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [x, y],
                   [x + dir * 20, y + l * 0.5],

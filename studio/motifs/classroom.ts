@@ -1,10 +1,10 @@
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** A class from behind: pupils at desks, a teacher at the board. */
 export const motif: Motif = {
@@ -15,14 +15,14 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     P.piece(
-      G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
       P.lin(0, -100, 0, 900, p.c('#e3d7b4'), p.c('#efe4c4')),
       { lift: 0, edge: 0 },
     );
     P.group(
       () => {
-        P.piece(G.rrect(380, 120, 1160, 520, 10), p.c('wood'), { lift: 3 });
-        P.piece(G.rect(404, 144, 1112, 472), P.lin(0, 144, 0, 616, p.c('#2f5b50'), p.c('#24483f')), {
+        P.piece(paths.rrect(380, 120, 1160, 520, 10), p.c('wood'), { lift: 3 });
+        P.piece(paths.rect(404, 144, 1112, 472), P.lin(0, 144, 0, 616, p.c('#2f5b50'), p.c('#24483f')), {
           lift: 0,
         });
         for (const [x, y, w] of [
@@ -30,10 +30,10 @@ export const motif: Motif = {
           [470, 270, 330],
           [470, 330, 380],
         ] as any[])
-          P.ink(G.rrect(x, y, w, 14, 6), p.paper, 0.75);
-        P.line(G.circle(1330, 310, 90), p.paper, 6, 0.8);
+          P.ink(paths.rrect(x, y, w, 14, 6), p.paper, 0.75);
+        P.line(paths.circle(1330, 310, 90), p.paper, 6, 0.8);
         P.line(
-          G.poly(
+          paths.poly(
             [
               [1330, 310],
               [1330, 220],
@@ -45,7 +45,7 @@ export const motif: Motif = {
           0.8,
         );
         P.line(
-          G.poly(
+          paths.poly(
             [
               [1330, 310],
               [1408, 355],
@@ -56,18 +56,20 @@ export const motif: Motif = {
           6,
           0.8,
         );
-        P.ink(G.rrect(470, 430, 260, 14, 6), p.accent2, 0.9);
-        P.piece(G.rect(380, 636, 1160, 20), p.c('woodL'), { lift: 2 });
+        P.ink(paths.rrect(470, 430, 260, 14, 6), p.accent2, 0.9);
+        P.piece(paths.rect(380, 636, 1160, 20), p.c('woodL'), { lift: 2 });
       },
       { lift: 3 },
     );
-    P.group(() => T.pot(P, 240, 700, 1.1, p.c('brick'), () => T.fern(P, 9, 200, p.c('leaf'))), { lift: 3 });
+    P.group(() => things.pot(P, 240, 700, 1.1, p.c('brick'), () => things.fern(P, 9, 200, p.c('leaf'))), {
+      lift: 3,
+    });
     P.group(
       () => {
-        P.piece(G.rrect(1620, 180, 240, 180, 6), p.c('white'), { lift: 2 });
-        P.piece(G.circle(1740, 270, 66), p.c('blue'), { lift: 1 });
+        P.piece(paths.rrect(1620, 180, 240, 180, 6), p.c('white'), { lift: 2 });
+        P.piece(paths.circle(1740, 270, 66), p.c('blue'), { lift: 1 });
         P.piece(
-          G.smooth([
+          paths.smooth([
             [1700, 240],
             [1750, 230],
             [1760, 280],
@@ -79,12 +81,12 @@ export const motif: Motif = {
       },
       { lift: 2 },
     );
-    P.piece(G.rect(-B, 860, 1920 + 2 * B, 1700), P.lin(0, 860, 0, 1280, p.c('#b98d5e'), p.c('#94693f')), {
+    P.piece(paths.rect(-B, 860, 1920 + 2 * B, 1700), P.lin(0, 860, 0, 1280, p.c('#b98d5e'), p.c('#94693f')), {
       lift: 3,
     });
     P.group(
       () =>
-        Q.front(P, 960, 720, 6.2, {
+        people.front(P, 960, 720, 6.2, {
           skin: p.skin(3),
           hair: '#1d1613',
           hairStyle: 'bun',
@@ -109,7 +111,7 @@ export const motif: Motif = {
     const pupil = (x, y, s, o) =>
       P.group(
         () => {
-          Q.front(P, x, y, s, {
+          people.front(P, x, y, s, {
             view: 'back',
             hands: [
               [-14, 0],
@@ -117,8 +119,8 @@ export const motif: Motif = {
             ],
             ...o,
           });
-          P.piece(G.rrect(x - 17 * s, y + 2 * s, 34 * s, 3 * s, s), p.c('woodL'), { lift: 3 });
-          P.piece(G.rect(x - 16 * s, y + 5 * s, 32 * s, 14 * s), p.c('wood'), { lift: 1 });
+          P.piece(paths.rrect(x - 17 * s, y + 2 * s, 34 * s, 3 * s, s), p.c('woodL'), { lift: 3 });
+          P.piece(paths.rect(x - 16 * s, y + 5 * s, 32 * s, 14 * s), p.c('wood'), { lift: 1 });
         },
         { lift: 4 },
       );

@@ -1,11 +1,15 @@
+import type { Path2D } from '@napi-rs/canvas';
 import { alpha, mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif, Paint } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
+import { paths } from '../kit/paths.ts';
 
-const B = N.B;
+const B = nature.B;
 const bg = (P: Paint, ...cs: string[]) =>
-  P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), { lift: 0, edge: 0 });
+  P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), {
+    lift: 0,
+    edge: 0,
+  });
 
 export const motif: Motif = {
   title: 'A clock, close up',
@@ -28,7 +32,7 @@ export const motif: Motif = {
       for (let i = 0; i < 9; i++) {
         c.fillStyle = alpha('#fff0cc', 0.6);
         c.fill(
-          G.poly([
+          paths.poly([
             [-500, -260 + i * 190],
             [2600, -900 + i * 190],
             [2600, -800 + i * 190],
@@ -39,23 +43,23 @@ export const motif: Motif = {
       c.restore();
     }
     P.piece(
-      G.circle(cx, cy, r + 74),
+      paths.circle(cx, cy, r + 74),
       P.lin(cx - r, cy - r, cx + r, cy + r, mix(p.c('brass'), '#fff', 0.35), p.c('brass'), p.d('brass', 0.4)),
       { lift: 12 },
     );
     P.piece(
-      G.circle(cx, cy, r + 30),
+      paths.circle(cx, cy, r + 30),
       P.lin(cx - r, cy - r, cx + r, cy + r, p.d('brass', 0.45), p.c('brass')),
       { lift: 0, edge: 0.4 },
     );
-    P.piece(G.ring(cx, cy, r + 4, 52), p.c('#274a55'), { lift: 0 });
+    P.piece(paths.ring(cx, cy, r + 4, 52), p.c('#274a55'), { lift: 0 });
     // hole with gears
     const hx = cx,
       hy = cy + 210,
       hr = 120;
-    P.piece(G.circle(hx, hy, hr + 30), p.d('#274a55', 0.5), { lift: 0 });
+    P.piece(paths.circle(hx, hy, hr + 30), p.d('#274a55', 0.5), { lift: 0 });
     const gear = (x, y, gr, n, col, rot) => {
-      const pts = [];
+      const pts: number[][] = [];
       for (let i = 0; i < n; i++)
         for (const [da, q] of [
           [-0.3, gr],
@@ -66,27 +70,27 @@ export const motif: Motif = {
           const a = rot + ((i + da) / n) * 6.283;
           pts.push([x + Math.cos(a) * q, y + Math.sin(a) * q]);
         }
-      const g = G.poly(pts);
+      const g = paths.poly(pts);
       const spokes = [...Array(5)].map((_, i) => {
         const a = rot + (i / 5) * 6.283;
-        return G.circle(x + Math.cos(a) * gr * 0.56, y + Math.sin(a) * gr * 0.56, gr * 0.23);
+        return paths.circle(x + Math.cos(a) * gr * 0.56, y + Math.sin(a) * gr * 0.56, gr * 0.23);
       });
-      P.piece(G.diff(g, ...spokes, G.circle(x, y, gr * 0.1)), col, { lift: 2.5 });
+      P.piece(paths.diff(g, ...spokes, paths.circle(x, y, gr * 0.1)), col, { lift: 2.5 });
     };
-    P.clip(G.circle(hx, hy, hr + 8), () => {
+    P.clip(paths.circle(hx, hy, hr + 8), () => {
       gear(hx - 62, hy + 40, 86, 16, p.c('brass'), 0.1);
       gear(hx + 76, hy - 44, 70, 13, p.c('#c27a4a'), 0.22);
       gear(hx + 64, hy + 86, 46, 10, p.c('steel'), 0.1);
       gear(hx - 70, hy - 86, 48, 10, p.c('steel'), 0.2);
     });
-    const face = G.diff(G.circle(cx, cy, r - 22), G.circle(hx, hy, hr));
+    const face = paths.diff(paths.circle(cx, cy, r - 22), paths.circle(hx, hy, hr));
     P.piece(face, P.rad(cx - 150, cy - 200, 50, r * 1.5, '#fffdf6', p.c('#fbf3e0'), p.c('#ead9b8')), {
       lift: 3,
     });
-    P.line(G.circle(hx, hy, hr + 14), p.c('brass'), 9);
+    P.line(paths.circle(hx, hy, hr + 14), p.c('brass'), 9);
     for (let i = 0; i < 60; i++) {
       const a = (i / 60) * 6.283;
-      if (i % 5) P.ink(G.circle(cx + Math.cos(a) * (r - 56), cy + Math.sin(a) * (r - 56), 5), p.ink, 0.7);
+      if (i % 5) P.ink(paths.circle(cx + Math.cos(a) * (r - 56), cy + Math.sin(a) * (r - 56), 5), p.ink, 0.7);
     }
     // roman numerals built from bars
     const strokes = { I: [[0, 0]], V: 0 };
@@ -101,12 +105,12 @@ export const motif: Motif = {
           const w = { I: 22, V: 52, X: 52 },
             tot = [...t].reduce((q, k) => q + w[k] + 6, -6);
           let x = -tot / 2,
-            ps = [];
+            ps: Path2D[] = [];
           for (const k of t) {
-            if (k === 'I') ps.push(G.rect(x + 4, -42, 14, 84));
+            if (k === 'I') ps.push(paths.rect(x + 4, -42, 14, 84));
             if (k === 'V')
               ps.push(
-                G.poly([
+                paths.poly([
                   [x, -42],
                   [x + 18, -42],
                   [x + 28, 16],
@@ -118,13 +122,13 @@ export const motif: Motif = {
               );
             if (k === 'X')
               ps.push(
-                G.poly([
+                paths.poly([
                   [x, -42],
                   [x + 17, -42],
                   [x + 52, 42],
                   [x + 35, 42],
                 ]),
-                G.poly([
+                paths.poly([
                   [x + 42, -42],
                   [x + 50, -42],
                   [x + 10, 42],
@@ -133,14 +137,16 @@ export const motif: Motif = {
               );
             x += w[k] + 6;
           }
-          P.piece(G.union(...ps), p.c('#274a55'), { lift: 0.8, grain: 0.3 });
+          P.piece(paths.union(...ps), p.c('#274a55'), { lift: 0.8, grain: 0.3 });
         },
         { rot: a + Math.PI / 2, s: 1 },
       );
     });
     // hands at ten past ten
     const hand = (deg, pts, col, lift) =>
-      P.at(cx, cy, () => P.piece(G.smooth(pts, true, 0.55), col, { lift }), { rot: (deg * Math.PI) / 180 });
+      P.at(cx, cy, () => P.piece(paths.smooth(pts, true, 0.55), col, { lift }), {
+        rot: (deg * Math.PI) / 180,
+      });
     hand(
       304,
       [
@@ -174,15 +180,15 @@ export const motif: Motif = {
       cy,
       () => {
         P.piece(
-          G.union(
-            G.tube(
+          paths.union(
+            paths.tube(
               [
                 [0, 130],
                 [0, -380],
               ],
               [9, 4],
             ),
-            G.circle(0, 120, 26),
+            paths.circle(0, 120, 26),
           ),
           p.accent,
           { lift: 7, grain: 0.2 },
@@ -190,13 +196,13 @@ export const motif: Motif = {
       },
       { rot: (155 * Math.PI) / 180 },
     );
-    P.piece(G.circle(cx, cy, 34), p.c('brass'), { lift: 3 });
-    P.piece(G.circle(cx, cy, 13), p.ink, { lift: 0 });
+    P.piece(paths.circle(cx, cy, 34), p.c('brass'), { lift: 3 });
+    P.piece(paths.circle(cx, cy, 13), p.ink, { lift: 0 });
     // glass glint
     {
       const c = P.ctx;
       c.save();
-      c.clip(G.circle(cx, cy, r - 22));
+      c.clip(paths.circle(cx, cy, r - 22));
       c.globalCompositeOperation = 'screen';
       c.fillStyle = P.lin(
         cx - 500,
@@ -207,7 +213,7 @@ export const motif: Motif = {
         'rgba(255,255,255,.05)',
       );
       c.fill(
-        G.poly([
+        paths.poly([
           [cx - 700, cy + 60],
           [cx + 60, cy - 700],
           [cx + 230, cy - 700],

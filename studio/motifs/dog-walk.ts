@@ -1,12 +1,12 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 export const motif: Motif = {
   title: 'Walking the dog in the rain',
@@ -16,12 +16,12 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal,
       R = P.R;
-    N.sky(P, { x: 1300, y: 420, r: 90, hor: 760 });
+    nature.sky(P, { x: 1300, y: 420, r: 90, hor: 760 });
     let x = -1400;
     while (x < 3300) {
       const w = R.r(150, 260),
         h = R.r(260, 480);
-      T.house(P, x + w / 2, 940, w, h, {
+      things.house(P, x + w / 2, 940, w, h, {
         col: mix(p.ramp[1], p.ramp[0], R()),
         roof: p.ramp[2],
         lit: 0.4,
@@ -32,20 +32,22 @@ export const motif: Motif = {
       });
       x += w + 4;
     }
-    P.piece(G.rect(-B, 930, 1920 + 2 * B, 1600), P.lin(0, 930, 0, 1280, p.ramp[2], p.ramp[3]), { lift: 3 });
+    P.piece(paths.rect(-B, 930, 1920 + 2 * B, 1600), P.lin(0, 930, 0, 1280, p.ramp[2], p.ramp[3]), {
+      lift: 3,
+    });
     for (const [x, y, w] of [
       [420, 1100, 240],
       [1250, 1160, 320],
       [1600, 1010, 200],
       [860, 1050, 160],
     ]) {
-      P.piece(G.ellipse(x, y, w, w * 0.12), mix(p.ramp[0], p.sky[3], 0.4), { lift: 0, edge: 0.4 });
-      P.line(G.ellipse(x + 20, y, w * 0.4, w * 0.05), p.paper, 2, 0.5);
+      P.piece(paths.ellipse(x, y, w, w * 0.12), mix(p.ramp[0], p.sky[3], 0.4), { lift: 0, edge: 0.4 });
+      P.line(paths.ellipse(x + 20, y, w * 0.4, w * 0.05), p.paper, 2, 0.5);
     }
-    T.lamppost(P, 1440, 960, 560);
+    things.lamppost(P, 1440, 960, 560);
     P.group(
       () => {
-        Q.side(P, 820, 800, 6.2, {
+        people.side(P, 820, 800, 6.2, {
           skin: p.skin(0),
           hair: '#5b3a26',
           hairStyle: 'bob',
@@ -71,7 +73,7 @@ export const motif: Motif = {
           800,
           () => {
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [9, -32],
                   [9, -78],
@@ -88,7 +90,7 @@ export const motif: Motif = {
             u.closePath();
             P.piece(u, p.accent2, { lift: 2 });
             P.line(
-              G.smooth(
+              paths.smooth(
                 [
                   [9, -88],
                   [2, -80],
@@ -100,7 +102,7 @@ export const motif: Motif = {
               0.5,
             );
             P.line(
-              G.smooth(
+              paths.smooth(
                 [
                   [9, -88],
                   [20, -80],
@@ -112,7 +114,7 @@ export const motif: Motif = {
               0.5,
             );
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [9, -88],
                   [9, -92],
@@ -135,7 +137,7 @@ export const motif: Motif = {
           const c = p.c('#b9783f'),
             d = p.d('#b9783f', 0.25);
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [-92, -96],
                 [-130, -130],
@@ -150,9 +152,9 @@ export const motif: Motif = {
             [-66, -84],
             [58, 82],
           ])
-            P.piece(G.limb([x0, -60], [(x0 + x1) / 2 - 6, -30], [x1, 0], [30, 20, 15]), d, { lift: 1 });
+            P.piece(paths.limb([x0, -60], [(x0 + x1) / 2 - 6, -30], [x1, 0], [30, 20, 15]), d, { lift: 1 });
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [-84, -84],
                 [0, -86],
@@ -164,7 +166,7 @@ export const motif: Motif = {
             { lift: 1.5 },
           );
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [74, -96],
                 [104, -140],
@@ -175,7 +177,7 @@ export const motif: Motif = {
             { lift: 0.8 },
           );
           P.piece(
-            G.smooth([
+            paths.smooth([
               [84, -186],
               [124, -196],
               [150, -176],
@@ -189,7 +191,7 @@ export const motif: Motif = {
             { lift: 1 },
           );
           P.piece(
-            G.smooth([
+            paths.smooth([
               [92, -190],
               [118, -186],
               [116, -138],
@@ -199,10 +201,10 @@ export const motif: Motif = {
             d,
             { lift: 1.2 },
           );
-          P.ink(G.circle(192, -162, 9), p.ink);
-          P.ink(G.circle(144, -168, 6), p.ink);
+          P.ink(paths.circle(192, -162, 9), p.ink);
+          P.ink(paths.circle(144, -168, 6), p.ink);
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [80, -120],
                 [112, -112],
@@ -216,12 +218,12 @@ export const motif: Motif = {
             [-76, -60],
             [72, 62],
           ])
-            P.piece(G.limb([x0, -60], [(x0 + x1) / 2, -30], [x1, 2], [34, 22, 16]), c, { lift: 1.2 });
+            P.piece(paths.limb([x0, -60], [(x0 + x1) / 2, -30], [x1, 2], [34, 22, 16]), c, { lift: 1.2 });
         }),
       { lift: 4 },
     );
     P.line(
-      G.smooth(
+      paths.smooth(
         [
           [925, 716],
           [1050, 860],

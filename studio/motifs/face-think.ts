@@ -1,12 +1,15 @@
-import { H } from '../kit/hands.ts';
-import { N } from '../kit/nature.ts';
+import { hands } from '../kit/hands.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif, Paint } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
 
-const B = N.B;
+const B = nature.B;
 const bg = (P: Paint, ...cs: string[]) =>
-  P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), { lift: 0, edge: 0 });
+  P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), {
+    lift: 0,
+    edge: 0,
+  });
 
 export const motif: Motif = {
   title: 'A person thinking',
@@ -15,10 +18,10 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     bg(P, p.c('#7fb0a6'), p.c('#9cc4b6'), p.c('#b9d6c4'));
-    P.piece(N.wobble(P, 1200, 620, 600, 0.02), p.c('#a9cdb9'), { lift: 3 });
+    P.piece(nature.wobble(P, 1200, 620, 600, 0.02), p.c('#a9cdb9'), { lift: 3 });
     P.group(
       () =>
-        Q.side(P, 1330, 1420, 27, {
+        people.side(P, 1330, 1420, 27, {
           face: -1,
           skin: p.skin(2),
           hair: '#2b1a17',
@@ -41,7 +44,7 @@ export const motif: Motif = {
           938,
           772,
           () =>
-            H.grip(P, p.skin(2), {
+            hands.grip(P, p.skin(2), {
               arm: [
                 [-60, 0],
                 [-40, 0],
@@ -55,17 +58,17 @@ export const motif: Motif = {
         ),
       { lift: 3 },
     );
-    const b = (x, y, r) => P.piece(G.circle(x, y, r), p.paper, { lift: 3 });
+    const b = (x, y, r) => P.piece(paths.circle(x, y, r), p.paper, { lift: 3 });
     b(880, 640, 22);
     b(800, 560, 36);
     P.group(
       () => {
-        N.puff(P, 560, 500, 1.7, p.paper);
+        nature.puff(P, 560, 500, 1.7, p.paper);
       },
       { lift: 4 },
     );
     P.line(
-      G.smooth(
+      paths.smooth(
         [
           [430, 430],
           [500, 350],
@@ -78,6 +81,6 @@ export const motif: Motif = {
       p.accent,
       12,
     );
-    P.piece(N.star(690, 420, 40), p.accent2, { lift: 1 });
+    P.piece(nature.star(690, 420, 40), p.accent2, { lift: 1 });
   },
 };

@@ -1,10 +1,10 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
 
-const B = N.B;
+const B = nature.B;
 
 export const motif: Motif = {
   title: 'A path that forks at dusk',
@@ -14,12 +14,12 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal,
       R = P.R;
-    N.sky(P, { x: 960, y: 470, r: 110, step: 150, halos: 4, hor: 760 });
-    N.streak(P, 460, 240, 1, mix(p.sky[2], p.accent2, 0.3));
-    N.streak(P, 1480, 200, 0.9, mix(p.sky[2], p.accent2, 0.3));
-    N.sheet(
+    nature.sky(P, { x: 960, y: 470, r: 110, step: 150, halos: 4, hor: 760 });
+    nature.streak(P, 460, 240, 1, mix(p.sky[2], p.accent2, 0.3));
+    nature.streak(P, 1480, 200, 0.9, mix(p.sky[2], p.accent2, 0.3));
+    nature.sheet(
       P,
-      N.peaks(
+      nature.peaks(
         P,
         [
           [0, 520],
@@ -38,7 +38,7 @@ export const motif: Motif = {
       480,
       { mist: 0.5 },
     );
-    N.sheet(P, N.hill(P, 660, 40, { len: 1500 }), p.ramp[1], 660, { mist: 0.3 });
+    nature.sheet(P, nature.hill(P, 660, 40, { len: 1500 }), p.ramp[1], 660, { mist: 0.3 });
     for (const [x, s] of [
       [80, 0.8],
       [200, 1],
@@ -47,11 +47,11 @@ export const motif: Motif = {
       [1720, 1.1],
       [1860, 0.9],
     ])
-      N.fir(P, x, 740, s, p.ramp[2]);
-    N.sheet(P, N.hill(P, 750, 26, { len: 1800 }), p.ramp[2], 750, { mist: 0.16 });
+      nature.fir(P, x, 740, s, p.ramp[2]);
+    nature.sheet(P, nature.hill(P, 750, 26, { len: 1800 }), p.ramp[2], 750, { mist: 0.16 });
     P.piece(
-      G.union(
-        G.tube(
+      paths.union(
+        paths.tube(
           [
             [960, 2000],
             [950, 1400],
@@ -63,7 +63,7 @@ export const motif: Motif = {
           ],
           [1000, 620, 300, 130, 62, 26, 6],
         ),
-        G.tube(
+        paths.tube(
           [
             [960, 2000],
             [970, 1400],
@@ -83,7 +83,7 @@ export const motif: Motif = {
       P.group(
         () => {
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [960, 900],
                 [960, 560],
@@ -94,7 +94,7 @@ export const motif: Motif = {
             { lift: 2 },
           );
           P.piece(
-            G.round(
+            paths.round(
               [
                 [970, 580],
                 [1170, 570],
@@ -108,7 +108,7 @@ export const motif: Motif = {
             { lift: 2 },
           );
           P.piece(
-            G.round(
+            paths.round(
               [
                 [950, 660],
                 [760, 656],
@@ -121,15 +121,15 @@ export const motif: Motif = {
             p.c('wood'),
             { lift: 2 },
           );
-          P.ink(G.rrect(1000, 600, 130, 12, 6), p.ink, 0.6);
-          P.ink(G.rrect(790, 686, 120, 12, 6), p.ink, 0.6);
+          P.ink(paths.rrect(1000, 600, 130, 12, 6), p.ink, 0.6);
+          P.ink(paths.rrect(790, 686, 120, 12, 6), p.ink, 0.6);
         },
         { lift: 4 },
       ),
     );
     P.group(
       () =>
-        Q.front(P, 960, 990, 4.2, {
+        people.front(P, 960, 990, 4.2, {
           view: 'back',
           skin: p.skin(1),
           hair: '#2c1c18',
@@ -144,7 +144,7 @@ export const motif: Motif = {
             [-5, 49],
             [5, 49],
           ],
-          after: (P) => P.piece(G.rrect(-9, -30, 18, 24, 5), p.c('olive'), { lift: 1 }),
+          after: (P) => P.piece(paths.rrect(-9, -30, 18, 24, 5), p.c('olive'), { lift: 1 }),
         }),
       { lift: 4 },
     );
@@ -152,7 +152,7 @@ export const motif: Motif = {
       [40, 2.4],
       [1890, 2.6],
     ])
-      N.fir(P, fx, 1240, fs, p.ramp[3]);
-    N.grass(P, -B, 1920 + B, 1250, 60, p.ramp[4], 44, { lift: 5 });
+      nature.fir(P, fx, 1240, fs, p.ramp[3]);
+    nature.grass(P, -B, 1920 + B, 1250, 60, p.ramp[4], 44, { lift: 5 });
   },
 };

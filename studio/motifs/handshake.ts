@@ -1,11 +1,14 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif, Paint } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
+import { paths } from '../kit/paths.ts';
 
-const B = N.B;
+const B = nature.B;
 const bg = (P: Paint, ...cs: string[]) =>
-  P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), { lift: 0, edge: 0 });
+  P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), {
+    lift: 0,
+    edge: 0,
+  });
 
 export const motif: Motif = {
   title: 'A handshake',
@@ -15,8 +18,8 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     bg(P, p.c('#dfe9df'), p.c('#c9dcd4'), p.c('#b9cfc8'));
-    P.piece(N.wobble(P, 960, 620, 560, 0.02), p.c('#e9b65a'), { lift: 4 });
-    P.piece(N.wobble(P, 960, 620, 430, 0.02), p.c('#f3cf85'), { lift: 3 });
+    P.piece(nature.wobble(P, 960, 620, 560, 0.02), p.c('#e9b65a'), { lift: 4 });
+    P.piece(nature.wobble(P, 960, 620, 430, 0.02), p.c('#f3cf85'), { lift: 3 });
     const a = p.skin(0),
       b = p.skin(3),
       hi = (c) => mix(c, '#fff', 0.06),
@@ -26,8 +29,8 @@ export const motif: Motif = {
       () => {
         // far hand (right person): palm and fingers appear under the near hand
         P.piece(
-          G.union(
-            G.tube(
+          paths.union(
+            paths.tube(
               [
                 [1900, 520],
                 [1500, 600],
@@ -35,7 +38,7 @@ export const motif: Motif = {
               ],
               [230, 200, 170],
             ),
-            G.smooth([
+            paths.smooth([
               [1260, 560],
               [1120, 560],
               [960, 600],
@@ -50,8 +53,8 @@ export const motif: Motif = {
         );
         // near hand (left person)
         P.piece(
-          G.union(
-            G.tube(
+          paths.union(
+            paths.tube(
               [
                 [20, 520],
                 [420, 600],
@@ -59,7 +62,7 @@ export const motif: Motif = {
               ],
               [230, 200, 170],
             ),
-            G.smooth([
+            paths.smooth([
               [660, 560],
               [800, 552],
               [960, 580],
@@ -75,7 +78,7 @@ export const motif: Motif = {
         // near fingers wrap over the other palm
         for (let i = 3; i >= 0; i--)
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [930 - i * 14, 640 + i * 34],
                 [1060 - i * 6, 640 + i * 40],
@@ -89,7 +92,7 @@ export const motif: Motif = {
         // far fingers show under the near palm
         for (let i = 2; i >= 0; i--)
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [930, 760],
                 [850 - i * 44, 776 - i * 4],
@@ -102,7 +105,7 @@ export const motif: Motif = {
           );
         // thumbs on top
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [1180, 590],
               [1060, 560],
@@ -114,9 +117,9 @@ export const motif: Motif = {
           P.lin(0, 520, 0, 620, hi(b), sh(b)),
           { lift: 1.6 },
         );
-        P.ink(G.ellipse(892, 560, 22, 14, -0.3), mix(b, '#fff1e6', 0.45), 0.9);
+        P.ink(paths.ellipse(892, 560, 22, 14, -0.3), mix(b, '#fff1e6', 0.45), 0.9);
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [760, 590],
               [870, 552],
@@ -128,14 +131,14 @@ export const motif: Motif = {
           P.lin(0, 500, 0, 620, hi(a), sh(a)),
           { lift: 1.8 },
         );
-        P.ink(G.ellipse(1036, 520, 22, 14, 0.2), mix(a, '#fff1e6', 0.5), 0.9);
+        P.ink(paths.ellipse(1036, 520, 22, 14, 0.2), mix(a, '#fff1e6', 0.5), 0.9);
       },
       { lift: 7 },
     );
     P.group(
       () => {
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [-500, 440],
               [100, 540],
@@ -148,7 +151,7 @@ export const motif: Motif = {
           { lift: 4 },
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [400, 594],
               [470, 606],
@@ -160,7 +163,7 @@ export const motif: Motif = {
           { lift: 2 },
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [2420, 440],
               [1820, 540],
@@ -173,7 +176,7 @@ export const motif: Motif = {
           { lift: 4 },
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [1520, 594],
               [1450, 606],

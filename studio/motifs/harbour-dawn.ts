@@ -1,8 +1,8 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { things } from '../kit/things.ts';
 
 export const motif: Motif = {
   outdoor: true,
@@ -14,18 +14,18 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R;
     P.layer('sky', 0, () => {
-      N.sky(P, { x: 1330, y: 520, r: 96, step: 150, halos: 4 });
-      N.streak(P, 420, 330, 1.1, mix(p.sky[2], p.paper, 0.5));
-      N.streak(P, 900, 190, 0.8, mix(p.sky[1], p.paper, 0.55));
-      N.streak(P, 1760, 330, 1, mix(p.sky[2], p.paper, 0.4));
+      nature.sky(P, { x: 1330, y: 520, r: 96, step: 150, halos: 4 });
+      nature.streak(P, 420, 330, 1.1, mix(p.sky[2], p.paper, 0.5));
+      nature.streak(P, 900, 190, 0.8, mix(p.sky[1], p.paper, 0.55));
+      nature.streak(P, 1760, 330, 1, mix(p.sky[2], p.paper, 0.4));
     });
     P.layer('far', 0.15, () => {
-      N.sheet(P, N.hill(P, 610, 60, { len: 1500 }), p.ramp[0], 610, { lift: 3 });
+      nature.sheet(P, nature.hill(P, 610, 60, { len: 1500 }), p.ramp[0], 610, { lift: 3 });
     });
     P.layer('head', 0.3, () => {
-      N.sheet(
+      nature.sheet(
         P,
-        G.smooth(
+        paths.smooth(
           [
             [-1400, 460],
             [-200, 470],
@@ -44,14 +44,14 @@ export const motif: Motif = {
         560,
         { lift: 4 },
       );
-      T.lighthouse(P, 306, 566, 0.82, { col: p.accent });
+      things.lighthouse(P, 306, 566, 0.82, { col: p.accent });
       for (const [x, y, w, h, c] of [
         [90, 590, 74, 60, 'cream'],
         [170, 600, 60, 48, 'rose'],
         [410, 640, 64, 46, 'cream'],
         [478, 664, 54, 40, 'mustard'],
       ] as any[])
-        T.house(P, x, y, w, h, {
+        things.house(P, x, y, w, h, {
           col: p.c(c),
           roof: p.d('brick', 0.1),
           rows: 1,
@@ -62,9 +62,9 @@ export const motif: Motif = {
           wh: 16,
           door: 0,
         });
-      N.sheet(
+      nature.sheet(
         P,
-        G.smooth(
+        paths.smooth(
           [
             [-1400, 560],
             [-200, 570],
@@ -87,9 +87,9 @@ export const motif: Motif = {
     P.layer('quay', 0.3, () => {
       // right bank
       const ground = () =>
-        N.sheet(
+        nature.sheet(
           P,
-          G.smooth(
+          paths.smooth(
             [
               [1540, 720],
               [1620, 676],
@@ -106,9 +106,9 @@ export const motif: Motif = {
           640,
           { lift: 2.5 },
         );
-      N.sheet(
+      nature.sheet(
         P,
-        G.smooth(
+        paths.smooth(
           [
             [1500, 706],
             [1600, 640],
@@ -132,7 +132,7 @@ export const motif: Motif = {
         [1944, 650, 90, 120, 'teal'],
         [2050, 650, 100, 90, 'cream'],
       ] as any[])
-        T.house(P, x, y, w, h, {
+        things.house(P, x, y, w, h, {
           col: p.c(c),
           roof: p.d('brick', 0.15),
           rows: h > 100 ? 2 : 1,
@@ -145,7 +145,7 @@ export const motif: Motif = {
         });
       ground();
     });
-    N.water(P, 690, 1210, 8, {
+    nature.water(P, 690, 1210, 8, {
       layer: (i, t, go) =>
         P.layer('w' + i, 0.3 + t * 0.6, go, {
           sway: 8 + t * 26,
@@ -159,7 +159,7 @@ export const motif: Motif = {
             const ww = w * R.r(0.3, 1) * (1 + t * 0.5),
               h = 5 + t * 7;
             P.piece(
-              G.rrect(x - ww / 2 + R.r(-0.4, 0.4) * w, y + 16 + t * 20 + k * (14 + t * 12), ww, h, h / 2),
+              paths.rrect(x - ww / 2 + R.r(-0.4, 0.4) * w, y + 16 + t * 20 + k * (14 + t * 12), ww, h, h / 2),
               c,
               { lift: 0.5, grain: 0, edge: 0, a: al },
             );
@@ -184,21 +184,39 @@ export const motif: Motif = {
             ph,
           });
         if (i === 1)
-          boat(1560, 800, () => T.boat(P, 1560, 800, 0.46, { hull: p.c('teal'), face: -1, net: 0 }), 2, 1);
+          boat(
+            1560,
+            800,
+            () => things.boat(P, 1560, 800, 0.46, { hull: p.c('teal'), face: -1, net: 0 }),
+            2,
+            1,
+          );
         if (i === 2)
-          boat(1120, 850, () => T.boat(P, 1120, 850, 0.62, { hull: p.c('navy'), flagC: p.accent }), 2.5, 2.2);
-        if (i === 4) boat(690, 985, () => T.boat(P, 690, 985, 1.12, { hull: p.accent }), 4, 0.3);
+          boat(
+            1120,
+            850,
+            () => things.boat(P, 1120, 850, 0.62, { hull: p.c('navy'), flagC: p.accent }),
+            2.5,
+            2.2,
+          );
+        if (i === 4) boat(690, 985, () => things.boat(P, 690, 985, 1.12, { hull: p.accent }), 4, 0.3);
         if (i === 5)
-          boat(1420, 1075, () => T.rowboat(P, 1420, 1075, 0.9, { hull: p.c('wood'), face: -1 }), 2.5, 3.5);
+          boat(
+            1420,
+            1075,
+            () => things.rowboat(P, 1420, 1075, 0.9, { hull: p.c('wood'), face: -1 }),
+            2.5,
+            3.5,
+          );
       },
     });
     P.layer(
       'gulls',
       0.5,
       () => {
-        N.gull(P, 830, 420, 0.8, p.paper, 6);
-        N.gull(P, 960, 350, 0.55, p.paper, -4);
-        N.gull(P, 620, 280, 0.6, p.paper, 2);
+        nature.gull(P, 830, 420, 0.8, p.paper, 6);
+        nature.gull(P, 960, 350, 0.55, p.paper, -4);
+        nature.gull(P, 620, 280, 0.6, p.paper, 2);
       },
       { sway: 46, heave: 14, ph: 1.4 },
     );
@@ -210,7 +228,7 @@ export const motif: Motif = {
         [1900, 1000, 60],
       ]) {
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [x, 2200],
               [x + 4, h],
@@ -220,12 +238,12 @@ export const motif: Motif = {
           P.lin(x - w / 2, 0, x + w / 2, 0, mix(p.ramp[4], p.accent, 0.16), p.ramp[4]),
           { lift: 5 },
         );
-        P.piece(G.ellipse(x + 4, h - w * 0.42, w * 0.5, w * 0.17), mix(p.ramp[3], p.accent2, 0.25), {
+        P.piece(paths.ellipse(x + 4, h - w * 0.42, w * 0.5, w * 0.17), mix(p.ramp[3], p.accent2, 0.25), {
           lift: 0,
         });
       }
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [74, 1060],
             [120, 1130],
@@ -238,7 +256,7 @@ export const motif: Motif = {
         { lift: 2 },
       );
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [1790, 1100],
             [1830, 1120],
@@ -250,7 +268,7 @@ export const motif: Motif = {
         p.d('woodL', 0.2),
         { lift: 2 },
       );
-      N.gull(P, 1792, 1018, 0.01, p.paper);
+      nature.gull(P, 1792, 1018, 0.01, p.paper);
     });
   },
 };

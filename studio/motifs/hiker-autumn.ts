@@ -1,8 +1,8 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
 
 export const motif: Motif = {
   outdoor: true,
@@ -14,14 +14,14 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R;
     P.layer('sky', 0, () => {
-      N.sky(P, { x: 1300, y: 420, r: 120, step: 165, halos: 4, hor: 800 });
-      N.streak(P, 420, 200, 1, p.paper);
-      N.streak(P, 1740, 240, 0.9, p.paper);
+      nature.sky(P, { x: 1300, y: 420, r: 120, step: 165, halos: 4, hor: 800 });
+      nature.streak(P, 420, 200, 1, p.paper);
+      nature.streak(P, 1740, 240, 0.9, p.paper);
     });
     P.layer('m1', 0.15, () =>
-      N.sheet(
+      nature.sheet(
         P,
-        N.peaks(
+        nature.peaks(
           P,
           [
             [-300, 640],
@@ -43,9 +43,11 @@ export const motif: Motif = {
         { mist: 0.55, lift: 3 },
       ),
     );
-    P.layer('m2', 0.3, () => N.sheet(P, N.hill(P, 640, 80, { len: 1300 }), p.ramp[0], 640, { mist: 0.45 }));
+    P.layer('m2', 0.3, () =>
+      nature.sheet(P, nature.hill(P, 640, 80, { len: 1300 }), p.ramp[0], 640, { mist: 0.45 }),
+    );
     P.layer('river', 0.4, () => {
-      N.sheet(P, N.hill(P, 720, 50, { len: 1700 }), p.ramp[1], 720, { mist: 0.35 });
+      nature.sheet(P, nature.hill(P, 720, 50, { len: 1700 }), p.ramp[1], 720, { mist: 0.35 });
       for (const [x, y, s] of [
         [930, 740, 0.45],
         [1010, 750, 0.6],
@@ -55,9 +57,9 @@ export const motif: Motif = {
         [1830, 735, 0.8],
         [1100, 760, 0.5],
       ])
-        N.fir(P, x, y, s, mix(p.ramp[2], p.ramp[1], 0.3));
+        nature.fir(P, x, y, s, mix(p.ramp[2], p.ramp[1], 0.3));
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [1330, 786],
             [1270, 830],
@@ -74,9 +76,9 @@ export const motif: Motif = {
       );
     });
     P.layer('h3', 0.55, () => {
-      N.sheet(
+      nature.sheet(
         P,
-        G.smooth(
+        paths.smooth(
           [
             [1500, 1400],
             [1560, 980],
@@ -100,12 +102,12 @@ export const motif: Motif = {
         [1880, 880, 1.2],
         [2020, 860, 1.5],
       ])
-        N.round(P, x, y, s, R.pick([p.accent, p.ramp[1], p.accent2]));
+        nature.round(P, x, y, s, R.pick([p.accent, p.ramp[1], p.accent2]));
     });
     P.layer('h2', 0.6, () => {
-      N.sheet(
+      nature.sheet(
         P,
-        G.smooth(
+        paths.smooth(
           [
             [-1400, 780],
             [-200, 820],
@@ -128,11 +130,11 @@ export const motif: Motif = {
         [260, 900, 0.8],
         [930, 1030, 0.7],
       ])
-        N.round(P, x, y, s, R.pick([p.ramp[1], p.accent2]));
+        nature.round(P, x, y, s, R.pick([p.ramp[1], p.accent2]));
     });
     P.layer('ledge', 0.9, () => {
       P.piece(
-        G.round(
+        paths.round(
           [
             [-1400, 1000],
             [-100, 990],
@@ -153,7 +155,7 @@ export const motif: Motif = {
       );
       for (let i = 0; i < 9; i++)
         P.line(
-          G.smooth(
+          paths.smooth(
             [
               [R.r(-50, 700), R.r(1030, 1260)],
               [R.r(100, 800), R.r(1030, 1260)],
@@ -167,7 +169,7 @@ export const motif: Motif = {
         );
       P.group(
         () =>
-          Q.side(P, 640, 692, 5.8, {
+          people.side(P, 640, 692, 5.8, {
             skin: p.skin(1),
             hair: '#2b1a16',
             hairStyle: 'pony',
@@ -192,7 +194,7 @@ export const motif: Motif = {
             shoe: p.c('woodD'),
             hold: (P) =>
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [17, -14],
                     [24, 49],
@@ -210,13 +212,13 @@ export const motif: Motif = {
       const lf = (x, y) => {
         for (let i = 0; i < 5; i++)
           P.piece(
-            N.leaf(x + R.r(-14, 14), y + R.r(-14, 14), R.r(46, 80), R.r(0.2, 2.6)),
+            nature.leaf(x + R.r(-14, 14), y + R.r(-14, 14), R.r(46, 80), R.r(0.2, 2.6)),
             R.pick([p.accent, p.accent2, p.ramp[1], p.ramp[2]]),
             { lift: 2.4, grain: 0.3 },
           );
       };
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [-300, -60],
             [-40, 70],
@@ -230,7 +232,7 @@ export const motif: Motif = {
         { lift: 3 },
       );
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [150, 98],
             [260, 190],
@@ -242,7 +244,7 @@ export const motif: Motif = {
         { lift: 2 },
       );
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [380, 130],
             [480, 210],
@@ -254,7 +256,7 @@ export const motif: Motif = {
         { lift: 2 },
       );
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [-30, 70],
             [60, 200],
@@ -291,7 +293,7 @@ export const motif: Motif = {
         [900, 820],
         [1700, 480],
       ])
-        P.piece(N.leaf(x, y, R.r(34, 52), R.r(0, 6.28)), R.pick([p.accent, p.accent2, p.ramp[2]]), {
+        P.piece(nature.leaf(x, y, R.r(34, 52), R.r(0, 6.28)), R.pick([p.accent, p.accent2, p.ramp[2]]), {
           lift: 3,
           grain: 0.3,
         });

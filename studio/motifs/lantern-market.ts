@@ -1,11 +1,11 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** Paper lanterns over a night market, people between the stalls. */
 export const motif: Motif = {
@@ -17,13 +17,13 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal,
       R = P.R;
-    P.layer('sky', 0, () => N.sky(P, { x: 1450, y: 260, r: 70, step: 130, halos: 3, hor: 800 }));
+    P.layer('sky', 0, () => nature.sky(P, { x: 1450, y: 260, r: 70, step: 130, halos: 3, hor: 800 }));
     P.layer('houses', 0.25, () => {
       let x = -1200;
       while (x < 3200) {
         const w = R.r(180, 280),
           h = R.r(360, 560);
-        T.house(P, x + w / 2, 980, w, h, {
+        things.house(P, x + w / 2, 980, w, h, {
           col: mix(p.ramp[2], p.ramp[3], R()),
           roof: p.ramp[4],
           lit: 0.55,
@@ -37,7 +37,7 @@ export const motif: Motif = {
     });
     P.layer('ground', 0.5, () =>
       P.piece(
-        G.rect(-B, 960, 1920 + 2 * B, 1600),
+        paths.rect(-B, 960, 1920 + 2 * B, 1600),
         P.lin(0, 960, 0, 1280, mix(p.ramp[2], p.accent2, 0.18), p.ramp[4]),
         { lift: 3 },
       ),
@@ -48,7 +48,7 @@ export const motif: Motif = {
           P.glow(x, 820, 300, p.accent2, 0.5);
           for (const dx of [-170, 170])
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [x + dx, 1080],
                   [x + dx, 640],
@@ -58,13 +58,13 @@ export const motif: Motif = {
               p.d('woodD', 0.2),
               { lift: 1 },
             );
-          P.piece(G.rect(x - 190, 900, 380, 180), P.lin(0, 900, 0, 1080, c, mix(c, p.shadow, 0.4)), {
+          P.piece(paths.rect(x - 190, 900, 380, 180), P.lin(0, 900, 0, 1080, c, mix(c, p.shadow, 0.4)), {
             lift: 2,
           });
           goods(x);
           for (let i = 0; i < 6; i++)
             P.piece(
-              G.scallop(x - 200 + i * 66.7, x - 200 + (i + 1) * 66.7, 600, 90, 1, 34),
+              paths.scallop(x - 200 + i * 66.7, x - 200 + (i + 1) * 66.7, 600, 90, 1, 34),
               i % 2 ? p.paper : c,
               { lift: 2 },
             );
@@ -74,17 +74,18 @@ export const motif: Motif = {
     };
     P.layer('stalls', 0.6, () => {
       stall(300, p.c('red'), (x) => {
-        for (let i = 0; i < 5; i++) T.round(P, x - 130 + i * 64, 890, 32, p.c(i % 2 ? 'tomato' : 'mustard'));
+        for (let i = 0; i < 5; i++)
+          things.round(P, x - 130 + i * 64, 890, 32, p.c(i % 2 ? 'tomato' : 'mustard'));
       });
       stall(1620, p.c('teal'), (x) => {
         for (let i = 0; i < 4; i++)
-          T.mug(P, x - 120 + i * 80, 904, 0.42, p.c(['rose', 'cream', 'mustard', 'brick'][i]));
+          things.mug(P, x - 120 + i * 80, 904, 0.42, p.c(['rose', 'cream', 'mustard', 'brick'][i]));
       });
     });
     P.layer('people', 0.8, () => {
       P.group(
         () =>
-          Q.front(P, 770, 900, 4.5, {
+          people.front(P, 770, 900, 4.5, {
             view: 'back',
             skin: p.skin(1),
             hair: '#2c1c18',
@@ -104,7 +105,7 @@ export const motif: Motif = {
       );
       P.group(
         () =>
-          Q.front(P, 960, 890, 4.7, {
+          people.front(P, 960, 890, 4.7, {
             view: 'back',
             skin: p.skin(3),
             hair: '#171010',
@@ -124,7 +125,7 @@ export const motif: Motif = {
       );
       P.group(
         () =>
-          Q.side(P, 1220, 900, 4.5, {
+          people.side(P, 1220, 900, 4.5, {
             face: -1,
             skin: p.skin(2),
             hair: '#4a2c1c',
@@ -149,9 +150,9 @@ export const motif: Motif = {
     });
     const lantern = (x, y, s, c) => {
       P.glow(x, y, 190 * s, c, 0.55);
-      P.piece(G.rect(x - 26 * s, y - 82 * s, 52 * s, 14 * s), p.ink, { lift: 0.6, grain: 0 });
+      P.piece(paths.rect(x - 26 * s, y - 82 * s, 52 * s, 14 * s), p.ink, { lift: 0.6, grain: 0 });
       P.piece(
-        G.smooth([
+        paths.smooth([
           [x, y - 74 * s],
           [x + 62 * s, y - 44 * s],
           [x + 72 * s, y],
@@ -166,7 +167,7 @@ export const motif: Motif = {
       );
       for (const k of [-40, -13, 13, 40])
         P.line(
-          G.smooth(
+          paths.smooth(
             [
               [x - 66 * s, y + k * s * 0.9],
               [x, y + k * s * 1.1],
@@ -178,9 +179,9 @@ export const motif: Motif = {
           2.5,
           0.5,
         );
-      P.piece(G.rect(x - 24 * s, y + 68 * s, 48 * s, 12 * s), p.ink, { lift: 0.6, grain: 0 });
+      P.piece(paths.rect(x - 24 * s, y + 68 * s, 48 * s, 12 * s), p.ink, { lift: 0.6, grain: 0 });
       P.line(
-        G.poly(
+        paths.poly(
           [
             [x, y + 80 * s],
             [x, y + 116 * s],
@@ -206,7 +207,7 @@ export const motif: Motif = {
             y + Math.sin((k / n) * Math.PI * 3 + ph) * 46 + sag * 0.2,
           ];
           P.line(
-            G.smooth(
+            paths.smooth(
               Array.from({ length: n + 1 }, (_, k) => at(k)),
               false,
             ),

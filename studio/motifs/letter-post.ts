@@ -1,12 +1,12 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
-import { H } from '../kit/hands.ts';
-import { N } from '../kit/nature.ts';
+import { hands } from '../kit/hands.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 export const motif: Motif = {
   outdoor: true,
@@ -17,8 +17,8 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal,
       R = P.R;
-    N.sky(P, { x: 460, y: 380, r: 90, step: 150, halos: 4, hor: 800 });
-    N.sheet(P, N.hill(P, 620, 60, { len: 1500 }), p.ramp[0], 620, { mist: 0.45 });
+    nature.sky(P, { x: 460, y: 380, r: 90, step: 150, halos: 4, hor: 800 });
+    nature.sheet(P, nature.hill(P, 620, 60, { len: 1500 }), p.ramp[0], 620, { mist: 0.45 });
     for (const [x, s] of [
       [80, 0.9],
       [240, 0.7],
@@ -26,15 +26,15 @@ export const motif: Motif = {
       [800, 0.6],
       [1750, 1],
     ])
-      N.round(P, x, 690, s * 1.3, mix(p.ramp[1], p.ramp[0], 0.35));
-    N.sheet(P, N.hill(P, 740, 40, { len: 1200 }), p.ramp[1], 740, { mist: 0.3 });
+      nature.round(P, x, 690, s * 1.3, mix(p.ramp[1], p.ramp[0], 0.35));
+    nature.sheet(P, nature.hill(P, 740, 40, { len: 1200 }), p.ramp[1], 740, { mist: 0.3 });
     // row of cottages behind
     for (const [x, w, h, c] of [
       [120, 250, 190, 'cream'],
       [390, 230, 230, 'rose'],
       [650, 260, 190, '#e9d3b0'],
     ] as any[])
-      T.house(P, x, 900, w, h, {
+      things.house(P, x, 900, w, h, {
         col: mix(p.c(c), p.sky[2], 0.25),
         roof: mix(p.c('brick'), p.ramp[1], 0.35),
         rows: 2,
@@ -43,7 +43,7 @@ export const motif: Motif = {
         lift: 3,
       });
     P.piece(
-      G.rect(-B, 890, 1920 + 2 * B, 1500),
+      paths.rect(-B, 890, 1920 + 2 * B, 1500),
       P.lin(0, 890, 0, 1280, mix(p.ramp[1], p.paper, 0.35), mix(p.ramp[2], p.paper, 0.1)),
       { lift: 3 },
     );
@@ -55,7 +55,7 @@ export const motif: Motif = {
     P.group(
       () => {
         P.piece(
-          G.round(
+          paths.round(
             [
               [1080, 1700],
               [1080, 330],
@@ -79,18 +79,18 @@ export const motif: Motif = {
           P.lin(1040, 0, 1820, 0, cl, c, cd),
           { lift: 4 },
         );
-        P.piece(G.rrect(1034, 318, 792, 58, 20), P.lin(1034, 0, 1826, 0, cl, c, cd), { lift: 3 });
+        P.piece(paths.rrect(1034, 318, 792, 58, 20), P.lin(1034, 0, 1826, 0, cl, c, cd), { lift: 3 });
         // slot with hood
-        P.piece(G.rrect(1120, 500, 560, 120, 24), P.lin(0, 500, 0, 620, cd, c), { lift: 2 });
-        P.piece(G.rrect(1150, 536, 500, 48, 12), p.ink, { lift: 0 });
-        P.piece(G.rrect(1110, 462, 580, 56, 18), P.lin(0, 462, 0, 518, cl, c), { lift: 4 });
+        P.piece(paths.rrect(1120, 500, 560, 120, 24), P.lin(0, 500, 0, 620, cd, c), { lift: 2 });
+        P.piece(paths.rrect(1150, 536, 500, 48, 12), p.ink, { lift: 0 });
+        P.piece(paths.rrect(1110, 462, 580, 56, 18), P.lin(0, 462, 0, 518, cl, c), { lift: 4 });
         // plate
-        P.piece(G.rrect(1190, 720, 420, 300, 14), p.c('white'), { lift: 2 });
-        P.piece(G.rrect(1214, 744, 372, 60, 6), p.c('navy'), { lift: 0 });
+        P.piece(paths.rrect(1190, 720, 420, 300, 14), p.c('white'), { lift: 2 });
+        P.piece(paths.rrect(1214, 744, 372, 60, 6), p.c('navy'), { lift: 0 });
         P.at(1400, 774, () => {
-          P.piece(G.rrect(-30, -20, 60, 40, 3), p.paper, { lift: 0.5 });
+          P.piece(paths.rrect(-30, -20, 60, 40, 3), p.paper, { lift: 0.5 });
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [-28, -18],
                 [0, 4],
@@ -103,12 +103,12 @@ export const motif: Motif = {
           );
         });
         for (let i = 0; i < 4; i++) {
-          P.ink(G.rrect(1222, 832 + i * 42, [160, 130, 150, 110][i], 14, 5), p.ink, 0.55);
-          P.ink(G.rrect(1470, 832 + i * 42, 100, 14, 5), p.ink, 0.4);
+          P.ink(paths.rrect(1222, 832 + i * 42, [160, 130, 150, 110][i], 14, 5), p.ink, 0.55);
+          P.ink(paths.rrect(1470, 832 + i * 42, 100, 14, 5), p.ink, 0.4);
         }
-        P.piece(G.rect(1080, 1090, 700, 16), cd, { lift: 1 });
-        P.piece(G.circle(1700, 900, 20), p.c('brass'), { lift: 1 });
-        P.ink(G.rrect(1696, 900, 8, 22, 3), p.ink);
+        P.piece(paths.rect(1080, 1090, 700, 16), cd, { lift: 1 });
+        P.piece(paths.circle(1700, 900, 20), p.c('brass'), { lift: 1 });
+        P.ink(paths.rrect(1696, 900, 8, 22, 3), p.ink);
       },
       { lift: 8 },
     );
@@ -118,13 +118,17 @@ export const motif: Motif = {
         1330,
         610,
         () => {
-          P.piece(G.rrect(-215, -140, 430, 280, 6), P.lin(0, -140, 0, 140, p.c('#efe0c0'), p.c('#fff7e6')), {
-            lift: 3,
-          });
-          P.piece(G.rect(140, -16, 56, 66), p.c('teal'), { lift: 0.8 });
-          P.ink(G.circle(168, 12, 16), p.accent2);
+          P.piece(
+            paths.rrect(-215, -140, 430, 280, 6),
+            P.lin(0, -140, 0, 140, p.c('#efe0c0'), p.c('#fff7e6')),
+            {
+              lift: 3,
+            },
+          );
+          P.piece(paths.rect(140, -16, 56, 66), p.c('teal'), { lift: 0.8 });
+          P.ink(paths.circle(168, 12, 16), p.accent2);
           P.ink(
-            G.poly([
+            paths.poly([
               [142, 48],
               [164, 24],
               [178, 36],
@@ -133,7 +137,8 @@ export const motif: Motif = {
             ]),
             p.c('leafD'),
           );
-          for (let i = 0; i < 3; i++) P.ink(G.rrect(-30, 30 + i * 28, [150, 120, 170][i], 10, 5), p.ink, 0.5);
+          for (let i = 0; i < 3; i++)
+            P.ink(paths.rrect(-30, 30 + i * 28, [150, 120, 170][i], 10, 5), p.ink, 0.5);
         },
         { rot: 0.07 },
       );
@@ -143,7 +148,7 @@ export const motif: Motif = {
           1085,
           800,
           () =>
-            H.hold(
+            hands.hold(
               P,
               p.skin(0),
               () => {
@@ -152,7 +157,7 @@ export const motif: Motif = {
                 c.rotate(0.86);
                 c.scale(1 / 1.35, 1 / 1.35);
                 c.translate(-1085, -800);
-                P.clip(G.rect(0, 566, 2400, 900), env);
+                P.clip(paths.rect(0, 566, 2400, 900), env);
                 c.restore();
               },
               {
@@ -174,12 +179,12 @@ export const motif: Motif = {
       () => {
         const u = (d: number) => [1085 - Math.cos(0.86) * d, 800 + Math.sin(0.86) * d];
         P.piece(
-          G.tube([u(1100), u(620), u(330)], [330, 270, 210], { cap: 'flat' }),
+          paths.tube([u(1100), u(620), u(330)], [330, 270, 210], { cap: 'flat' }),
           P.lin(700, 900, 900, 1200, p.c('#3f6664'), p.d('#3f6664', 0.3)),
           { lift: 4 },
         );
-        P.piece(G.tube([u(380), u(300)], [232, 222], { cap: 'flat' }), p.l('#3f6664', 0.12), { lift: 2 });
-        P.piece(G.circle(u(340)[0] + 46, u(340)[1] + 62, 16), p.c('brass'), { lift: 1 });
+        P.piece(paths.tube([u(380), u(300)], [232, 222], { cap: 'flat' }), p.l('#3f6664', 0.12), { lift: 2 });
+        P.piece(paths.circle(u(340)[0] + 46, u(340)[1] + 62, 16), p.c('brass'), { lift: 1 });
       },
       { lift: 5 },
     );

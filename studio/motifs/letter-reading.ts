@@ -1,13 +1,16 @@
 import { alpha, mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif, Paint } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 const bg = (P: Paint, ...cs: string[]) =>
-  P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), { lift: 0, edge: 0 });
+  P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), {
+    lift: 0,
+    edge: 0,
+  });
 
 export const motif: Motif = {
   title: 'Reading a letter by the window',
@@ -19,33 +22,33 @@ export const motif: Motif = {
       R = P.R,
       wall = mix(p.c('#3f6664'), p.ramp[3], 0.12);
     bg(P, mix(wall, p.shadow, 0.22), wall, mix(wall, p.paper, 0.08));
-    for (let x = -1400; x < 3300; x += 96) P.ink(G.rect(x, -B, 40, 3200), mix(wall, p.paper, 0.2), 0.1);
+    for (let x = -1400; x < 3300; x += 96) P.ink(paths.rect(x, -B, 40, 3200), mix(wall, p.paper, 0.2), 0.1);
     // window
     P.group(
       () => {
-        P.piece(G.rrect(180, -60, 620, 900, 8), p.c('cream'), { lift: 2 });
-        P.clip(G.rect(212, -30, 556, 836), () => {
-          N.sky(P, { x: 600, y: 250, r: 62, step: 80, halos: 4, hor: 620 });
-          N.sheet(P, N.hill(P, 560, 40, { len: 600 }), p.ramp[0], 560);
-          N.sheet(P, N.hill(P, 650, 36, { len: 460 }), p.ramp[1], 650);
-          N.branch(P, 300, 860, 210, -1.42, 44, 4, p.ramp[4], (x, y) => {
+        P.piece(paths.rrect(180, -60, 620, 900, 8), p.c('cream'), { lift: 2 });
+        P.clip(paths.rect(212, -30, 556, 836), () => {
+          nature.sky(P, { x: 600, y: 250, r: 62, step: 80, halos: 4, hor: 620 });
+          nature.sheet(P, nature.hill(P, 560, 40, { len: 600 }), p.ramp[0], 560);
+          nature.sheet(P, nature.hill(P, 650, 36, { len: 460 }), p.ramp[1], 650);
+          nature.branch(P, 300, 860, 210, -1.42, 44, 4, p.ramp[4], (x, y) => {
             for (let i = 0; i < 4; i++)
               P.piece(
-                N.leaf(x, y, R.r(30, 50), R.r(0, 6.28)),
+                nature.leaf(x, y, R.r(30, 50), R.r(0, 6.28)),
                 R.pick([p.accent, p.accent2, p.ramp[1], p.ramp[2]]),
                 { lift: 0.8, grain: 0 },
               );
           });
           for (let i = 0; i < 14; i++)
             P.piece(
-              N.leaf(R.r(220, 760), R.r(200, 790), R.r(24, 38), R.r(0, 6.28)),
+              nature.leaf(R.r(220, 760), R.r(200, 790), R.r(24, 38), R.r(0, 6.28)),
               R.pick([p.accent, p.accent2, p.ramp[2]]),
               { lift: 1, grain: 0 },
             );
         });
-        P.piece(G.rect(480, -40, 20, 860), p.c('cream'), { lift: 1.6 });
-        P.piece(G.rect(200, 330, 580, 18), p.c('cream'), { lift: 1.6 });
-        P.piece(G.rrect(140, 816, 700, 44, 6), p.c('cream'), { lift: 3 });
+        P.piece(paths.rect(480, -40, 20, 860), p.c('cream'), { lift: 1.6 });
+        P.piece(paths.rect(200, 330, 580, 18), p.c('cream'), { lift: 1.6 });
+        P.piece(paths.rrect(140, 816, 700, 44, 6), p.c('cream'), { lift: 3 });
       },
       { lift: 3 },
     );
@@ -56,7 +59,7 @@ export const motif: Motif = {
       c.globalCompositeOperation = 'screen';
       c.fillStyle = P.lin(500, 300, 1400, 1200, alpha(p.accent2, 0.28), alpha(p.accent2, 0));
       c.fill(
-        G.poly([
+        paths.poly([
           [770, -30],
           [770, 806],
           [1500, 1400],
@@ -68,12 +71,12 @@ export const motif: Motif = {
     // picture and plant
     P.group(
       () => {
-        P.piece(G.rrect(1500, 150, 250, 310, 6), p.c('wood'), { lift: 2 });
-        P.clip(G.rect(1522, 172, 206, 266), () => {
-          P.piece(G.rect(1500, 150, 300, 400), p.l('mustard', 0.5), { lift: 0 });
-          P.piece(G.circle(1650, 260, 40), p.accent, { lift: 1 });
+        P.piece(paths.rrect(1500, 150, 250, 310, 6), p.c('wood'), { lift: 2 });
+        P.clip(paths.rect(1522, 172, 206, 266), () => {
+          P.piece(paths.rect(1500, 150, 300, 400), p.l('mustard', 0.5), { lift: 0 });
+          P.piece(paths.circle(1650, 260, 40), p.accent, { lift: 1 });
           P.piece(
-            G.smooth([
+            paths.smooth([
               [1480, 400],
               [1560, 330],
               [1640, 380],
@@ -85,7 +88,7 @@ export const motif: Motif = {
             { lift: 1.4 },
           );
           P.piece(
-            G.smooth([
+            paths.smooth([
               [1480, 440],
               [1580, 390],
               [1680, 420],
@@ -101,18 +104,18 @@ export const motif: Motif = {
       { lift: 3 },
     );
     P.piece(
-      G.rect(-B, 1120, 1920 + 2 * B, 1500),
+      paths.rect(-B, 1120, 1920 + 2 * B, 1500),
       P.lin(0, 1120, 0, 1280, mix(p.c('wood'), p.ramp[3], 0.3), p.ramp[4]),
       { lift: 3 },
     );
-    P.piece(G.rect(-B, 1096, 1920 + 2 * B, 26), p.c('cream'), { lift: 2 });
-    P.piece(G.ellipse(1100, 1216, 700, 70), mix(p.accent, p.ramp[3], 0.35), { lift: 1 });
-    P.piece(G.ellipse(1100, 1216, 620, 54), mix(p.accent, p.ramp[3], 0.15), { lift: 0, edge: 0.3 });
+    P.piece(paths.rect(-B, 1096, 1920 + 2 * B, 26), p.c('cream'), { lift: 2 });
+    P.piece(paths.ellipse(1100, 1216, 700, 70), mix(p.accent, p.ramp[3], 0.35), { lift: 1 });
+    P.piece(paths.ellipse(1100, 1216, 620, 54), mix(p.accent, p.ramp[3], 0.15), { lift: 0, edge: 0.3 });
     // floor lamp
     P.group(
       () => {
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [1640, 1190],
               [1640, 560],
@@ -122,10 +125,10 @@ export const motif: Motif = {
           p.c('brass'),
           { lift: 1 },
         );
-        P.piece(G.ellipse(1640, 1192, 80, 14), p.c('brass'), { lift: 1 });
-        P.piece(G.ellipse(1640, 612, 120, 16), p.sun, { lift: 0 });
+        P.piece(paths.ellipse(1640, 1192, 80, 14), p.c('brass'), { lift: 1 });
+        P.piece(paths.ellipse(1640, 612, 120, 16), p.sun, { lift: 0 });
         P.piece(
-          G.round(
+          paths.round(
             [
               [1570, 440],
               [1710, 440],
@@ -147,7 +150,7 @@ export const motif: Motif = {
       () => {
         for (const x of [960, 1440])
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [x, 1120],
                 [x - 6, 1206],
@@ -158,7 +161,7 @@ export const motif: Motif = {
             { lift: 1 },
           );
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [1180, 640],
               [1240, 520],
@@ -174,13 +177,13 @@ export const motif: Motif = {
           P.lin(1160, 0, 1540, 0, mix(ch, p.paper, 0.12), mix(ch, p.shadow, 0.18)),
           { lift: 3 },
         );
-        P.piece(G.rrect(900, 960, 520, 170, 40), mix(ch, p.paper, 0.06), { lift: 2 });
+        P.piece(paths.rrect(900, 960, 520, 170, 40), mix(ch, p.paper, 0.06), { lift: 2 });
       },
       { lift: 5 },
     );
     P.group(
       () =>
-        Q.side(P, 1255, 955, 11.2, {
+        people.side(P, 1255, 955, 11.2, {
           face: -1,
           skin: p.skin(1),
           hair: '#3b211a',
@@ -208,7 +211,7 @@ export const motif: Motif = {
               -22,
               () => {
                 P.piece(
-                  G.round(
+                  paths.round(
                     [
                       [-6, -8],
                       [7.5, -10.5],
@@ -221,7 +224,7 @@ export const motif: Motif = {
                   { lift: 1.2 },
                 );
                 P.line(
-                  G.poly(
+                  paths.poly(
                     [
                       [-5, -0.6],
                       [8.4, -3.2],
@@ -233,7 +236,7 @@ export const motif: Motif = {
                 );
                 for (let i = 0; i < 5; i++)
                   P.line(
-                    G.poly(
+                    paths.poly(
                       [
                         [-3.6 + i * 0.3, -5.8 + i * 2.3],
                         [(i === 4 ? 2 : 5.4) + i * 0.3, -7.6 + i * 2.3],
@@ -255,7 +258,7 @@ export const motif: Motif = {
     P.group(
       () => {
         P.piece(
-          G.round(
+          paths.round(
             [
               [1120, 1150],
               [1120, 930],
@@ -269,8 +272,8 @@ export const motif: Motif = {
           P.lin(0, 880, 0, 1150, mix(ch, p.paper, 0.14), mix(ch, p.shadow, 0.16)),
           { lift: 3 },
         );
-        P.piece(G.circle(1170, 940, 54), mix(ch, p.paper, 0.18), { lift: 1.4 });
-        P.line(G.circle(1170, 940, 32), mix(ch, p.shadow, 0.35), 4, 0.6);
+        P.piece(paths.circle(1170, 940, 54), mix(ch, p.paper, 0.18), { lift: 1.4 });
+        P.line(paths.circle(1170, 940, 32), mix(ch, p.shadow, 0.35), 4, 0.6);
       },
       { lift: 4 },
     );
@@ -278,7 +281,7 @@ export const motif: Motif = {
     P.group(
       () => {
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [640, 1010],
               [600, 1210],
@@ -289,7 +292,7 @@ export const motif: Motif = {
           { lift: 1 },
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [760, 1010],
               [800, 1210],
@@ -299,17 +302,17 @@ export const motif: Motif = {
           p.c('woodD'),
           { lift: 1 },
         );
-        P.piece(G.rrect(540, 986, 320, 34, 14), p.c('wood'), { lift: 2 });
+        P.piece(paths.rrect(540, 986, 320, 34, 14), p.c('wood'), { lift: 2 });
       },
       { lift: 3 },
     );
-    P.group(() => T.mug(P, 640, 986, 0.72, p.accent), { lift: 2 });
-    N.steam(P, 638, 890, 160, 0.75, p.paper, 0.5);
+    P.group(() => things.mug(P, 640, 986, 0.72, p.accent), { lift: 2 });
+    nature.steam(P, 638, 890, 160, 0.75, p.paper, 0.5);
     P.group(
       () =>
         P.at(776, 976, () => {
           P.piece(
-            G.poly([
+            paths.poly([
               [-70, 0],
               [70, 0],
               [56, -30],
@@ -319,7 +322,7 @@ export const motif: Motif = {
             { lift: 2 },
           );
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [-56, -30],
                 [0, -8],
@@ -342,7 +345,7 @@ export const motif: Motif = {
           () => {
             const c = p.c('#3a2a2c');
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [80, -14],
                   [150, -20],
@@ -355,7 +358,7 @@ export const motif: Motif = {
               { lift: 1 },
             );
             P.piece(
-              G.smooth([
+              paths.smooth([
                 [-70, 0],
                 [-84, -90],
                 [-50, -150],
@@ -368,7 +371,7 @@ export const motif: Motif = {
               { lift: 1.6 },
             );
             P.piece(
-              G.round(
+              paths.round(
                 [
                   [-104, -150],
                   [-110, -226],
@@ -386,7 +389,7 @@ export const motif: Motif = {
             );
             for (const x of [-84, -44])
               P.line(
-                G.smooth(
+                paths.smooth(
                   [
                     [x - 9, -166],
                     [x, -160],
@@ -398,7 +401,7 @@ export const motif: Motif = {
                 4,
               );
             P.piece(
-              G.poly([
+              paths.poly([
                 [-68, -150],
                 [-58, -150],
                 [-63, -143],
@@ -407,7 +410,7 @@ export const motif: Motif = {
               { lift: 0 },
             );
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [-46, -60],
                   [-52, -6],
@@ -418,7 +421,7 @@ export const motif: Motif = {
               { lift: 0.8 },
             );
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [-12, -50],
                   [-14, -6],

@@ -1,9 +1,9 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
+import { paths } from '../kit/paths.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** A lit bulb on a string in front of rings of paper: an idea. */
 export const motif: Motif = {
@@ -14,12 +14,12 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     P.layer('ground', 0, () => {
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -200, 0, 1200, p.sky[0], p.sky[1]), {
+      P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -200, 0, 1200, p.sky[0], p.sky[1]), {
         lift: 0,
         edge: 0,
       });
       for (let i = 5; i > 0; i--)
-        P.piece(N.wobble(P, 960, 620, 190 + i * 120, 0.02), mix(p.sky[0], p.accent2, 0.62 - i * 0.1), {
+        P.piece(nature.wobble(P, 960, 620, 190 + i * 120, 0.02), mix(p.sky[0], p.accent2, 0.62 - i * 0.1), {
           lift: 2,
         });
     });
@@ -30,7 +30,7 @@ export const motif: Motif = {
         P.group(
           () => {
             P.line(
-              G.poly(
+              paths.poly(
                 [
                   [960, -1400],
                   [960, 250],
@@ -40,10 +40,11 @@ export const motif: Motif = {
               p.ink,
               12,
             );
-            P.piece(G.rrect(890, 236, 140, 150, 22), p.c('brass'), { lift: 3 });
-            for (let i = 0; i < 4; i++) P.ink(G.rrect(884, 264 + i * 30, 152, 10, 5), p.d('brass', 0.4), 0.7);
+            P.piece(paths.rrect(890, 236, 140, 150, 22), p.c('brass'), { lift: 3 });
+            for (let i = 0; i < 4; i++)
+              P.ink(paths.rrect(884, 264 + i * 30, 152, 10, 5), p.d('brass', 0.4), 0.7);
             P.piece(
-              G.smooth([
+              paths.smooth([
                 [905, 380],
                 [880, 470],
                 [770, 580],
@@ -60,7 +61,7 @@ export const motif: Motif = {
               { lift: 6, a: 0.96 },
             );
             P.line(
-              G.smooth(
+              paths.smooth(
                 [
                   [930, 390],
                   [900, 620],
@@ -78,7 +79,7 @@ export const motif: Motif = {
               9,
             );
             P.ink(
-              G.tube(
+              paths.tube(
                 [
                   [800, 640],
                   [790, 730],
@@ -102,7 +103,7 @@ export const motif: Motif = {
           const a = (i / 14) * 6.283 + 0.2;
           if (Math.abs(a - 4.71) < 0.3) continue;
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [960 + Math.cos(a) * 370, 650 + Math.sin(a) * 370],
                 [960 + Math.cos(a) * 460, 650 + Math.sin(a) * 460],

@@ -1,10 +1,11 @@
+import type { Path2D } from '@napi-rs/canvas';
 import { alpha, mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 export const motif: Motif = {
   title: 'A lighthouse on a stormy night',
@@ -15,8 +16,8 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R;
     P.layer('sky', 0, () => {
-      N.sky(P, { x: 420, y: 260, r: 90, step: 140, halos: 3, hor: 820, moon: true, halo: 0.55 });
-      N.stars(P, 90, -200, -200, 2100, 520);
+      nature.sky(P, { x: 420, y: 260, r: 90, step: 140, halos: 3, hor: 820, moon: true, halo: 0.55 });
+      nature.stars(P, 90, -200, -200, 2100, 520);
     });
     P.layer('clouds', 0.15, () => {
       for (const [x, y, s, k] of [
@@ -24,7 +25,7 @@ export const motif: Motif = {
         [860, 180, 1.4, 0.1],
         [1700, 300, 1.8, 0.05],
       ])
-        N.puff(P, x, y, s, mix(p.ramp[0], p.ramp[2], 0.3 + k), { lift: 4 });
+        nature.puff(P, x, y, s, mix(p.ramp[0], p.ramp[2], 0.3 + k), { lift: 4 });
     });
     P.layer(
       'beam',
@@ -50,7 +51,7 @@ export const motif: Motif = {
           );
           const sp = 60 + 170 * (1 - q * 0.4);
           c.fill(
-            G.poly([
+            paths.poly([
               [1250, 298],
               [1250 + w * 1900, 290 - sp],
               [1250 + w * 1900, 290 + sp],
@@ -63,21 +64,21 @@ export const motif: Motif = {
       { live: true },
     );
     P.layer('far', 0.3, () => {
-      N.sheet(P, N.hill(P, 800, 50, { len: 1500 }), p.ramp[0], 800, { mistCol: p.ramp[2] });
+      nature.sheet(P, nature.hill(P, 800, 50, { len: 1500 }), p.ramp[0], 800, { mistCol: p.ramp[2] });
     });
-    N.water(P, 830, 930, 3, {
+    nature.water(P, 830, 930, 3, {
       layer: (i, t, go) => P.layer('wa' + i, 0.4 + t * 0.1, go, { sway: 14 + i * 5, heave: 2 + i, ph: i }),
     });
     P.layer('rock', 0.6, () => {
       P.group(
         () => {
-          T.lighthouse(P, 1250, 770, 1.36, { col: p.c('red') });
+          things.lighthouse(P, 1250, 770, 1.36, { col: p.c('red') });
         },
         { lift: 4 },
       );
       P.glow(1250, 315, 300, p.accent, 0.9);
       P.glow(1250, 315, 110, p.sun, 0.9);
-      T.house(P, 1420, 800, 150, 92, {
+      things.house(P, 1420, 800, 150, 92, {
         col: p.c('white'),
         roof: p.c('red'),
         rows: 1,
@@ -89,7 +90,7 @@ export const motif: Motif = {
         wh: 36,
       });
       P.piece(
-        G.round(
+        paths.round(
           [
             [900, 1300],
             [960, 1000],
@@ -110,7 +111,7 @@ export const motif: Motif = {
         { lift: 5 },
       );
       P.piece(
-        G.round(
+        paths.round(
           [
             [860, 1300],
             [980, 1040],
@@ -129,7 +130,7 @@ export const motif: Motif = {
       );
     });
     const foam = (x, y, s) => {
-      const ps = [];
+      const ps: Path2D[] = [];
       for (const [dx, dy, r] of [
         [-80, 0, 34],
         [-30, -26, 46],
@@ -137,8 +138,8 @@ export const motif: Motif = {
         [78, 4, 30],
         [0, 10, 60],
       ])
-        ps.push(G.circle(x + dx * s, y + dy * s, r * s));
-      P.piece(G.union(...ps), mix(p.paper, p.water[0], 0.25), { lift: 2, grain: 0.4 });
+        ps.push(paths.circle(x + dx * s, y + dy * s, r * s));
+      P.piece(paths.union(...ps), mix(p.paper, p.water[0], 0.25), { lift: 2, grain: 0.4 });
     };
     const w2 = [
       [1000, 150],
@@ -153,7 +154,7 @@ export const motif: Motif = {
           () =>
             P.group(
               () =>
-                P.at(520, 1010, () => T.boat(P, 0, 0, 0.62, { hull: p.c('teal'), lit: 1, net: 0 }), {
+                P.at(520, 1010, () => things.boat(P, 0, 0, 0.62, { hull: p.c('teal'), lit: 1, net: 0 }), {
                   rot: -0.09,
                 }),
               { lift: 3 },
@@ -176,14 +177,14 @@ export const motif: Motif = {
         0.8 + i * 0.15,
         () => {
           P.piece(
-            G.wave(-B, 1920 + B, y, 22 + i * 10, len * 2.2, 1800, R.r(0, 400), 0.45),
+            paths.wave(-B, 1920 + B, y, 22 + i * 10, len * 2.2, 1800, R.r(0, 400), 0.45),
             P.lin(0, y - 30, 0, y + 200, mix(p.water[1 + i], p.water[0], 0.35), p.water[2 + i]),
             { lift: 5, edge: 0.45 },
           );
           if (i < 2)
             for (let x = -800; x < 2700; x += len * 2.2)
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [x, y + 64],
                     [x + 60, y + 50],
@@ -201,7 +202,8 @@ export const motif: Motif = {
     P.layer(
       'rain',
       1.2,
-      () => N.rain(P, 130, -300, -300, 2300, 1400, mix(p.paper, p.water[0], 0.3), { slant: 0.32, s: 1.2 }),
+      () =>
+        nature.rain(P, 130, -300, -300, 2300, 1400, mix(p.paper, p.water[0], 0.3), { slant: 0.32, s: 1.2 }),
       { scroll: [-0.32, 1], turns: 5 },
     );
   },

@@ -1,12 +1,12 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 export const motif: Motif = {
   outdoor: true,
@@ -17,7 +17,7 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal,
       R = P.R;
-    P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 900, ...p.sky), {
+    P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 900, ...p.sky), {
       lift: 0,
       edge: 0,
     });
@@ -36,7 +36,7 @@ export const motif: Motif = {
       [300, 600, '#e6b06a'],
       [260, 600, 'cream'],
     ] as any[]) {
-      T.house(P, x + w / 2, 1040, w, h + 140, {
+      things.house(P, x + w / 2, 1040, w, h + 140, {
         col: mix(p.c(c), p.sky[2], 0.3),
         roof: mix(p.c('brick'), p.sky[2], 0.35),
         rows: 5,
@@ -51,13 +51,13 @@ export const motif: Motif = {
     }
     for (let i = 0; i < 5; i++) {
       const bx = -200 + i * 560;
-      const pts = [];
+      const pts: number[][] = [];
       for (let k = 0; k <= 10; k++)
         pts.push([bx + k * 56, 150 + Math.sin((k / 10) * Math.PI) * 60 - (i % 2) * 20]);
-      P.line(G.smooth(pts, false), p.ink, 3, 0.7);
+      P.line(paths.smooth(pts, false), p.ink, 3, 0.7);
       for (let k = 1; k < 10; k++)
         P.piece(
-          G.poly([
+          paths.poly([
             [pts[k][0] - 20, pts[k][1]],
             [pts[k][0] + 20, pts[k][1]],
             [pts[k][0], pts[k][1] + 40],
@@ -66,14 +66,14 @@ export const motif: Motif = {
           { lift: 1, grain: 0.3 },
         );
     }
-    P.piece(G.rect(-B, 1020, 1920 + 2 * B, 60), p.l('grey', 0.6), { lift: 3 });
+    P.piece(paths.rect(-B, 1020, 1920 + 2 * B, 60), p.l('grey', 0.6), { lift: 3 });
     P.piece(
-      G.rect(-B, 1070, 1920 + 2 * B, 1600),
+      paths.rect(-B, 1070, 1920 + 2 * B, 1600),
       P.lin(0, 1060, 0, 1500, p.l('grey', 0.3), p.d('grey', 0.15)),
       { lift: 3 },
     );
     // posts and back of the stall
-    P.piece(G.rect(330, 330, 1260, 640), P.lin(0, 330, 0, 900, p.d('woodD', 0.5), p.d('woodD', 0.15)), {
+    P.piece(paths.rect(330, 330, 1260, 640), P.lin(0, 330, 0, 900, p.d('woodD', 0.5), p.d('woodD', 0.15)), {
       lift: 3,
     });
     // hanging garlic / onions / scales
@@ -83,7 +83,7 @@ export const motif: Motif = {
       [1440, 430, '#b5402e', 6],
     ] as any[]) {
       P.line(
-        G.poly(
+        paths.poly(
           [
             [gx, 400],
             [gx, gy + n * 34],
@@ -94,12 +94,12 @@ export const motif: Motif = {
         5,
       );
       for (let i = 0; i < n; i++)
-        for (const m of [-1, 1]) T.round(P, gx + m * 16, gy + 26 + i * 34, 20, p.c(c));
+        for (const m of [-1, 1]) things.round(P, gx + m * 16, gy + 26 + i * 34, 20, p.c(c));
     }
     // seller
     P.group(
       () => {
-        Q.front(P, 948, 905, 9.4, {
+        people.front(P, 948, 905, 9.4, {
           skin: p.skin(2),
           hair: '#2b1c17',
           hairStyle: 'bun',
@@ -124,7 +124,7 @@ export const motif: Motif = {
     P.group(
       () => {
         P.line(
-          G.poly(
+          paths.poly(
             [
               [1270, 380],
               [1270, 470],
@@ -134,12 +134,12 @@ export const motif: Motif = {
           p.ink,
           5,
         );
-        P.piece(G.circle(1270, 520, 62), p.c('red'), { lift: 2 });
-        P.piece(G.circle(1270, 520, 48), p.c('white'), { lift: 0 });
+        P.piece(paths.circle(1270, 520, 62), p.c('red'), { lift: 2 });
+        P.piece(paths.circle(1270, 520, 48), p.c('white'), { lift: 0 });
         for (let i = 0; i < 12; i++) {
           const a = (i / 12) * 6.28;
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [1270 + Math.cos(a) * 38, 520 + Math.sin(a) * 38],
                 [1270 + Math.cos(a) * 44, 520 + Math.sin(a) * 44],
@@ -151,7 +151,7 @@ export const motif: Motif = {
           );
         }
         P.line(
-          G.poly(
+          paths.poly(
             [
               [1270, 520],
               [1296, 492],
@@ -163,7 +163,7 @@ export const motif: Motif = {
         );
         for (const m of [-1, 1])
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [1270, 582],
                 [1270 + m * 92, 668],
@@ -173,7 +173,7 @@ export const motif: Motif = {
             p.ink,
             3,
           );
-        const pan = G.smooth(
+        const pan = paths.smooth(
           [
             [1170, 664],
             [1370, 664],
@@ -188,13 +188,13 @@ export const motif: Motif = {
           [0, 36],
           [46, 30],
         ])
-          T.round(P, 1270 + dx, 652, r, p.c('#e9b23a'));
+          things.round(P, 1270 + dx, 652, r, p.c('#e9b23a'));
         P.piece(pan, p.c('steel'), { lift: 1.4 });
       },
       { lift: 3 },
     );
     for (const px of [322, 1566])
-      P.piece(G.rect(px, 300, 32, 900), P.lin(px, 0, px + 32, 0, p.c('woodL'), p.c('wood')), { lift: 3 });
+      P.piece(paths.rect(px, 300, 32, 900), P.lin(px, 0, px + 32, 0, p.c('woodL'), p.c('wood')), { lift: 3 });
     // awning
     const n = 12,
       x0 = 250,
@@ -207,7 +207,7 @@ export const motif: Motif = {
           const tx0 = 360 + ((1560 - 360) / n) * i,
             tw = 1200 / n;
           P.piece(
-            G.poly([
+            paths.poly([
               [tx0, 150],
               [tx0 + tw, 150],
               [x0 + (i + 1) * w, 312],
@@ -216,7 +216,7 @@ export const motif: Motif = {
             P.lin(0, 170, 0, 340, mix(c, '#fff', 0.1), mix(c, p.shadow, 0.06)),
             { lift: 0, edge: 0.1 },
           );
-          const s = G.smooth
+          const s = paths.smooth
             ? (() => {
                 const q = new Path2D();
                 q.moveTo(x0 + i * w, 310);
@@ -233,34 +233,40 @@ export const motif: Motif = {
       { lift: 7 },
     );
     // counter with crates in two tiers
-    P.piece(G.rect(280, 846, 1360, 600), p.d('wood', 0.35), { lift: 4 });
+    P.piece(paths.rect(280, 846, 1360, 600), p.d('wood', 0.35), { lift: 4 });
     const fillers = {
       tomato: (x, y, w) => {
         for (let r = 1; r >= 0; r--)
           for (let i = 0; i < 5 - r; i++)
-            T.tomato(P, x + w * (0.13 + 0.185 * i + r * 0.09), y - 8 - r * 44, 37);
+            things.tomato(P, x + w * (0.13 + 0.185 * i + r * 0.09), y - 8 - r * 44, 37);
       },
       carrot: (x, y, w) => {
         for (let i = 0; i < 7; i++)
-          T.carrot(P, x + w * (0.1 + 0.135 * i), y - 66 + (i % 2) * 22, 128, Math.PI / 2 + (i - 3) * 0.07);
+          things.carrot(
+            P,
+            x + w * (0.1 + 0.135 * i),
+            y - 66 + (i % 2) * 22,
+            128,
+            Math.PI / 2 + (i - 3) * 0.07,
+          );
       },
       cabbage: (x, y, w) => {
-        T.cabbage(P, x + w * 0.5, y - 64, 58);
-        T.cabbage(P, x + w * 0.24, y - 18, 62);
-        T.cabbage(P, x + w * 0.76, y - 18, 62);
+        things.cabbage(P, x + w * 0.5, y - 64, 58);
+        things.cabbage(P, x + w * 0.24, y - 18, 62);
+        things.cabbage(P, x + w * 0.76, y - 18, 62);
       },
       aub: (x, y, w) => {
         for (let i = 0; i < 5; i++)
-          T.aubergine(P, x + w * (0.1 + 0.18 * i), y - 72 + (i % 2) * 16, 120, 1.25 + (i - 2) * 0.1);
+          things.aubergine(P, x + w * (0.1 + 0.18 * i), y - 72 + (i % 2) * 16, 120, 1.25 + (i - 2) * 0.1);
       },
       leek: (x, y, w) => {
         for (let i = 0; i < 6; i++)
-          T.leek(P, x + w * (0.2 + 0.12 * i), y + 40, 230, -Math.PI / 2 + (i - 2.5) * 0.16);
+          things.leek(P, x + w * (0.2 + 0.12 * i), y + 40, 230, -Math.PI / 2 + (i - 2.5) * 0.16);
       },
       lemon: (x, y, w) => {
         for (let r = 1; r >= 0; r--)
           for (let i = 0; i < 6 - r; i++)
-            T.round(
+            things.round(
               P,
               x + w * (0.11 + 0.155 * i + r * 0.08),
               y - 4 - r * 38,
@@ -272,11 +278,11 @@ export const motif: Motif = {
         for (let i = 0; i < 5; i++) {
           for (const d of [-0.3, 0.05, 0.3])
             P.piece(
-              N.leaf(x + w * (0.14 + 0.18 * i), y - 34, 96, -Math.PI / 2 + d, 0.22),
+              nature.leaf(x + w * (0.14 + 0.18 * i), y - 34, 96, -Math.PI / 2 + d, 0.22),
               p.c(d ? 'leafD' : 'leaf'),
               { lift: 0.6, grain: 0.2 },
             );
-          T.round(P, x + w * (0.14 + 0.18 * i), y - 8, 38, p.c('beet'));
+          things.round(P, x + w * (0.14 + 0.18 * i), y - 8, 38, p.c('beet'));
         }
       },
       pepper: (x, y, w) => {
@@ -285,16 +291,16 @@ export const motif: Motif = {
           const cx = x + w * (0.13 + 0.185 * i),
             cy = y - 22;
           P.piece(
-            G.union(
-              G.ellipse(cx - 18, cy, 26, 44),
-              G.ellipse(cx + 18, cy, 26, 44),
-              G.ellipse(cx, cy + 4, 24, 46),
+            paths.union(
+              paths.ellipse(cx - 18, cy, 26, 44),
+              paths.ellipse(cx + 18, cy, 26, 44),
+              paths.ellipse(cx, cy + 4, 24, 46),
             ),
             P.lin(cx - 40, 0, cx + 40, 0, mix(c, '#fff', 0.2), c, mix(c, p.shadow, 0.2)),
             { lift: 0.9, grain: 0.3 },
           );
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [cx, cy - 36],
                 [cx + 5, cy - 62],
@@ -309,7 +315,7 @@ export const motif: Motif = {
     };
     const tier = (y, h, list, x0, w, gap) =>
       list.forEach((f, i) => {
-        P.group(() => T.crate(P, x0 + i * (w + gap), y, w, h, fillers[f]), { lift: 3 });
+        P.group(() => things.crate(P, x0 + i * (w + gap), y, w, h, fillers[f]), { lift: 3 });
       });
     tier(930, 92, ['leek', 'cabbage', 'beet', 'aub'], 300, 318, 16);
     tier(1120, 104, ['carrot', 'tomato', 'lemon', 'pepper'], 262, 336, 16);
@@ -318,14 +324,14 @@ export const motif: Motif = {
       [782, 1016],
       [1134, 1016],
       [1486, 1016],
-    ].forEach(([tx, ty], i) => T.tag(P, tx + 2, ty + 66, 84, 52, i % 2 ? 0.06 : -0.05));
-    P.piece(G.rect(240, 1118, 1440, 34), p.c('woodL'), { lift: 4 });
-    P.piece(G.rect(262, 1150, 1396, 1400), P.lin(0, 1150, 0, 1400, p.c('#2f6f64'), p.d('#2f6f64', 0.4)), {
+    ].forEach(([tx, ty], i) => things.tag(P, tx + 2, ty + 66, 84, 52, i % 2 ? 0.06 : -0.05));
+    P.piece(paths.rect(240, 1118, 1440, 34), p.c('woodL'), { lift: 4 });
+    P.piece(paths.rect(262, 1150, 1396, 1400), P.lin(0, 1150, 0, 1400, p.c('#2f6f64'), p.d('#2f6f64', 0.4)), {
       lift: 3,
     });
     for (let i = 0; i < 9; i++)
       P.line(
-        G.poly(
+        paths.poly(
           [
             [290 + i * 168, 1152],
             [290 + i * 168, 2400],

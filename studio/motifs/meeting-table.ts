@@ -1,13 +1,16 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif, Paint } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 const bg = (P: Paint, ...cs: string[]) =>
-  P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1000, ...cs), { lift: 0, edge: 0 });
+  P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1000, ...cs), {
+    lift: 0,
+    edge: 0,
+  });
 
 export const motif: Motif = {
   title: 'A meeting round a table',
@@ -22,29 +25,30 @@ export const motif: Motif = {
     // big window left, board right
     P.group(
       () => {
-        P.piece(G.rrect(150, 90, 560, 470, 8), p.paper, { lift: 2 });
-        P.clip(G.rect(172, 112, 516, 426), () => {
-          P.piece(G.rect(0, 0, 900, 700), P.lin(0, 100, 0, 540, '#9fd0dc', '#e4f0e2'), { lift: 0 });
-          N.puff(P, 330, 260, 0.5, '#ffffff');
+        P.piece(paths.rrect(150, 90, 560, 470, 8), p.paper, { lift: 2 });
+        P.clip(paths.rect(172, 112, 516, 426), () => {
+          P.piece(paths.rect(0, 0, 900, 700), P.lin(0, 100, 0, 540, '#9fd0dc', '#e4f0e2'), { lift: 0 });
+          nature.puff(P, 330, 260, 0.5, '#ffffff');
           let x = 150;
           while (x < 720) {
             const w = R.r(60, 100),
               h = R.r(90, 240);
-            P.piece(G.rect(x, 540 - h, w, h + 20), mix('#7fa9a8', '#c9b99a', R()), { lift: 1.5 });
+            P.piece(paths.rect(x, 540 - h, w, h + 20), mix('#7fa9a8', '#c9b99a', R()), { lift: 1.5 });
             for (let yy = 556 - h; yy < 530; yy += 30)
-              for (let xx = x + 10; xx < x + w - 14; xx += 22) P.ink(G.rect(xx, yy, 10, 14), '#f4efdc', 0.7);
+              for (let xx = x + 10; xx < x + w - 14; xx += 22)
+                P.ink(paths.rect(xx, yy, 10, 14), '#f4efdc', 0.7);
             x += w + 3;
           }
         });
-        P.piece(G.rect(424, 100, 14, 450), p.paper, { lift: 1 });
-        P.piece(G.rect(160, 316, 540, 12), p.paper, { lift: 1 });
+        P.piece(paths.rect(424, 100, 14, 450), p.paper, { lift: 1 });
+        P.piece(paths.rect(160, 316, 540, 12), p.paper, { lift: 1 });
       },
       { lift: 3 },
     );
     P.group(
       () => {
-        P.piece(G.rrect(1130, 110, 580, 400, 10), p.c('steelD'), { lift: 2 });
-        P.piece(G.rrect(1146, 126, 548, 368, 4), p.c('white'), { lift: 0 });
+        P.piece(paths.rrect(1130, 110, 580, 400, 10), p.c('steelD'), { lift: 2 });
+        P.piece(paths.rrect(1146, 126, 548, 368, 4), p.c('white'), { lift: 0 });
         (
           [
             ['#f2c34c', 1180, 160],
@@ -58,14 +62,15 @@ export const motif: Motif = {
             x,
             y,
             () => {
-              P.piece(G.rect(0, 0, 88, 84), p.c(c), { lift: 1.2 });
-              for (let i = 0; i < 3; i++) P.ink(G.rrect(12, 18 + i * 18, [60, 46, 54][i], 6, 3), p.ink, 0.5);
+              P.piece(paths.rect(0, 0, 88, 84), p.c(c), { lift: 1.2 });
+              for (let i = 0; i < 3; i++)
+                P.ink(paths.rrect(12, 18 + i * 18, [60, 46, 54][i], 6, 3), p.ink, 0.5);
             },
             { rot: R.r(-0.05, 0.05) },
           ),
         );
         P.line(
-          G.smooth(
+          paths.smooth(
             [
               [1440, 430],
               [1490, 380],
@@ -79,7 +84,7 @@ export const motif: Motif = {
           9,
         );
         P.line(
-          G.poly(
+          paths.poly(
             [
               [1420, 240],
               [1420, 450],
@@ -98,7 +103,7 @@ export const motif: Motif = {
       P.group(
         () => {
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [x, -1400],
                 [x, 80],
@@ -108,9 +113,9 @@ export const motif: Motif = {
             p.ink,
             5,
           );
-          P.piece(G.ellipse(x, 172, 84, 14), p.sun, { lift: 0 });
+          P.piece(paths.ellipse(x, 172, 84, 14), p.sun, { lift: 0 });
           P.piece(
-            G.round(
+            paths.round(
               [
                 [x - 24, 76],
                 [x + 24, 76],
@@ -125,16 +130,18 @@ export const motif: Motif = {
         },
         { lift: 3 },
       );
-    P.piece(G.rect(-B, 800, 1920 + 2 * B, 1700), P.lin(0, 800, 0, 1100, p.ramp[1], p.ramp[2]), { lift: 2 });
+    P.piece(paths.rect(-B, 800, 1920 + 2 * B, 1700), P.lin(0, 800, 0, 1100, p.ramp[1], p.ramp[2]), {
+      lift: 2,
+    });
     // chairs + back row
     const chair = (x, y, w, h, c) =>
-      P.piece(G.rrect(x - w / 2, y - h, w, h, 26), P.lin(0, y - h, 0, y, mix(c, p.paper, 0.12), c), {
+      P.piece(paths.rrect(x - w / 2, y - h, w, h, 26), P.lin(0, y - h, 0, y, mix(c, p.paper, 0.12), c), {
         lift: 3,
       });
     for (const x of [650, 960, 1270]) chair(x, 900, 200, 290, p.c('#6f8f8a'));
     P.group(
       () =>
-        Q.front(P, 650, 812, 8.6, {
+        people.front(P, 650, 812, 8.6, {
           skin: p.skin(3),
           hair: '#1d1613',
           hairStyle: 'curly',
@@ -152,7 +159,7 @@ export const motif: Motif = {
     );
     P.group(
       () =>
-        Q.front(P, 1270, 812, 8.6, {
+        people.front(P, 1270, 812, 8.6, {
           skin: p.skin(1),
           hair: '#8c8c88',
           hairStyle: 'short',
@@ -172,7 +179,7 @@ export const motif: Motif = {
     );
     P.group(
       () =>
-        Q.front(P, 960, 806, 9, {
+        people.front(P, 960, 806, 9, {
           skin: p.skin(0),
           hair: '#7d3d22',
           hairStyle: 'long',
@@ -189,7 +196,7 @@ export const motif: Motif = {
       { lift: 3 },
     );
     // table
-    const top = G.round(
+    const top = paths.round(
       [
         [520, 770],
         [1400, 770],
@@ -200,7 +207,7 @@ export const motif: Motif = {
     );
     P.piece(top, P.lin(0, 770, 0, 1110, p.l('woodL', 0.25), p.c('woodL')), { lift: 7 });
     P.piece(
-      G.round(
+      paths.round(
         [
           [160, 1096, 40],
           [1760, 1096, 40],
@@ -218,7 +225,7 @@ export const motif: Motif = {
         y,
         () => {
           P.piece(
-            G.poly([
+            paths.poly([
               [-w * 0.42, -h / 2],
               [w * 0.42, -h / 2],
               [w / 2, h / 2],
@@ -229,7 +236,7 @@ export const motif: Motif = {
           );
           for (let i = 0; i < ln; i++)
             P.ink(
-              G.rrect(-w * 0.32, -h * 0.3 + i * h * 0.18, w * [0.6, 0.5, 0.62, 0.3][i], h * 0.05, 2),
+              paths.rrect(-w * 0.32, -h * 0.3 + i * h * 0.18, w * [0.6, 0.5, 0.62, 0.3][i], h * 0.05, 2),
               p.ink,
               0.45,
             );
@@ -243,7 +250,7 @@ export const motif: Motif = {
     P.group(
       () => {
         P.piece(
-          G.poly([
+          paths.poly([
             [850, 850],
             [1050, 850],
             [1070, 906],
@@ -252,20 +259,20 @@ export const motif: Motif = {
           p.c('steelD'),
           { lift: 2 },
         );
-        P.piece(G.rrect(838, 764, 222, 100, 8), p.c('steel'), { lift: 2 });
-        P.ink(G.rrect(905, 806, 88, 8, 4), p.paper, 0.5);
+        P.piece(paths.rrect(838, 764, 222, 100, 8), p.c('steel'), { lift: 2 });
+        P.ink(paths.rrect(905, 806, 88, 8, 4), p.paper, 0.5);
       },
       { lift: 2 },
     );
-    P.group(() => T.mug(P, 530, 912, 0.5, p.c('#d9583b')), { lift: 2 });
-    P.group(() => T.mug(P, 1180, 862, 0.42, p.c('teal')), { lift: 2 });
-    P.group(() => T.mug(P, 1440, 950, 0.55, p.c('mustard')), { lift: 2 });
+    P.group(() => things.mug(P, 530, 912, 0.5, p.c('#d9583b')), { lift: 2 });
+    P.group(() => things.mug(P, 1180, 862, 0.42, p.c('teal')), { lift: 2 });
+    P.group(() => things.mug(P, 1440, 950, 0.55, p.c('mustard')), { lift: 2 });
     // ends of the table
     chair(130, 1180, 190, 480, p.c('#5f7f7a'));
     chair(1790, 1180, 190, 480, p.c('#5f7f7a'));
     P.group(
       () =>
-        Q.side(P, 250, 1030, 10.8, {
+        people.side(P, 250, 1030, 10.8, {
           skin: p.skin(1),
           hair: '#3a2219',
           hairStyle: 'bun',
@@ -284,7 +291,7 @@ export const motif: Motif = {
     );
     P.group(
       () =>
-        Q.side(P, 1670, 1030, 10.8, {
+        people.side(P, 1670, 1030, 10.8, {
           face: -1,
           skin: p.skin(4),
           hair: '#15100e',
@@ -302,7 +309,7 @@ export const motif: Motif = {
           hold: (P) =>
             P.at(33, -3, () =>
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [-2, 3],
                     [5, -8],
@@ -319,7 +326,7 @@ export const motif: Motif = {
     // near side, from behind: one big dark sheet, low in the frame
     P.group(
       () =>
-        Q.front(P, 800, 1500, 12.6, {
+        people.front(P, 800, 1500, 12.6, {
           view: 'back',
           skin: p.skin(0),
           hair: '#caa05a',

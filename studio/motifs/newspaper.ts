@@ -1,10 +1,10 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** A newspaper and a cup on a table, from above. */
 export const motif: Motif = {
@@ -15,26 +15,26 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal,
       R = P.R;
-    T.planks(P, -B, -1200, 3320, 2400, 13, mix(p.c('#9fb4a9'), p.paper, 0.1));
+    things.planks(P, -B, -1200, 3320, 2400, 13, mix(p.c('#9fb4a9'), p.paper, 0.1));
     P.group(
       () =>
         P.at(
           880,
           650,
           () => {
-            P.piece(G.rect(-470, -560, 940, 1120), p.c('#f4eddc'), { lift: 5 });
-            P.piece(G.rect(-470, -20, 940, 8), p.d('#f4eddc', 0.18), { lift: 0, grain: 0 });
-            P.ink(G.rect(-420, -500, 840, 10), p.ink, 0.9);
+            P.piece(paths.rect(-470, -560, 940, 1120), p.c('#f4eddc'), { lift: 5 });
+            P.piece(paths.rect(-470, -20, 940, 8), p.d('#f4eddc', 0.18), { lift: 0, grain: 0 });
+            P.ink(paths.rect(-420, -500, 840, 10), p.ink, 0.9);
             for (let i = 0; i < 9; i++)
-              P.ink(G.rrect(-400 + i * 90, -470, i === 4 ? 30 : 72, 70, 6), p.ink, i === 4 ? 0 : 0.88);
-            P.ink(G.rect(-420, -380, 840, 4), p.ink, 0.9);
-            P.ink(G.rrect(-420, -350, 560, 34, 4), p.ink, 0.85);
-            P.ink(G.rrect(-420, -304, 430, 34, 4), p.ink, 0.85);
-            P.piece(G.rect(-420, -240, 540, 380), p.sky[1], { lift: 0.6 });
-            P.clip(G.rect(-420, -240, 540, 380), () => {
-              P.piece(G.circle(-40, -120, 60), p.c('#f3d58a'), { lift: 1 });
+              P.ink(paths.rrect(-400 + i * 90, -470, i === 4 ? 30 : 72, 70, 6), p.ink, i === 4 ? 0 : 0.88);
+            P.ink(paths.rect(-420, -380, 840, 4), p.ink, 0.9);
+            P.ink(paths.rrect(-420, -350, 560, 34, 4), p.ink, 0.85);
+            P.ink(paths.rrect(-420, -304, 430, 34, 4), p.ink, 0.85);
+            P.piece(paths.rect(-420, -240, 540, 380), p.sky[1], { lift: 0.6 });
+            P.clip(paths.rect(-420, -240, 540, 380), () => {
+              P.piece(paths.circle(-40, -120, 60), p.c('#f3d58a'), { lift: 1 });
               P.piece(
-                G.smooth([
+                paths.smooth([
                   [-480, 40],
                   [-300, -50],
                   [-100, 20],
@@ -46,7 +46,7 @@ export const motif: Motif = {
                 { lift: 1 },
               );
               P.piece(
-                G.smooth([
+                paths.smooth([
                   [-480, 110],
                   [-200, 60],
                   [140, 100],
@@ -59,7 +59,7 @@ export const motif: Motif = {
             });
             const col = (x, y, w, n) => {
               for (let i = 0; i < n; i++)
-                P.ink(G.rrect(x, y + i * 24, w * (i % 5 === 4 ? 0.6 : R.r(0.9, 1)), 10, 3), p.ink, 0.42);
+                P.ink(paths.rrect(x, y + i * 24, w * (i % 5 === 4 ? 0.6 : R.r(0.9, 1)), 10, 3), p.ink, 0.42);
             };
             col(160, -350, 260, 20);
             col(-420, 170, 260, 14);
@@ -72,12 +72,12 @@ export const motif: Motif = {
     );
     P.group(
       () => {
-        P.piece(G.circle(1580, 420, 200), p.c('white'), { lift: 4 });
-        P.piece(G.circle(1580, 420, 140), p.d('white', 0.06), { lift: 0 });
-        P.piece(G.circle(1580, 420, 122), p.c('brick'), { lift: 4 });
-        P.piece(G.circle(1580, 420, 100), p.c('#4a2c1c'), { lift: 0 });
-        P.piece(G.ring(1740, 420, 46, 20), p.c('brick'), { lift: 2 });
-        P.ink(G.ellipse(1545, 385, 38, 22, -0.6), p.paper, 0.25);
+        P.piece(paths.circle(1580, 420, 200), p.c('white'), { lift: 4 });
+        P.piece(paths.circle(1580, 420, 140), p.d('white', 0.06), { lift: 0 });
+        P.piece(paths.circle(1580, 420, 122), p.c('brick'), { lift: 4 });
+        P.piece(paths.circle(1580, 420, 100), p.c('#4a2c1c'), { lift: 0 });
+        P.piece(paths.ring(1740, 420, 46, 20), p.c('brick'), { lift: 2 });
+        P.ink(paths.ellipse(1545, 385, 38, 22, -0.6), p.paper, 0.25);
       },
       { lift: 4 },
     );
@@ -87,10 +87,10 @@ export const motif: Motif = {
           1560,
           900,
           () => {
-            P.line(G.circle(-80, 0, 70), p.ink, 14);
-            P.line(G.circle(90, 0, 70), p.ink, 14);
+            P.line(paths.circle(-80, 0, 70), p.ink, 14);
+            P.line(paths.circle(90, 0, 70), p.ink, 14);
             P.line(
-              G.smooth(
+              paths.smooth(
                 [
                   [-14, -8],
                   [4, -20],
@@ -102,7 +102,7 @@ export const motif: Motif = {
               12,
             );
             P.line(
-              G.poly(
+              paths.poly(
                 [
                   [-150, -10],
                   [-240, -60],
@@ -113,7 +113,7 @@ export const motif: Motif = {
               12,
             );
             P.line(
-              G.poly(
+              paths.poly(
                 [
                   [160, -10],
                   [250, -50],
@@ -123,20 +123,22 @@ export const motif: Motif = {
               p.ink,
               12,
             );
-            P.ink(G.circle(-80, 0, 62), p.paper, 0.25);
-            P.ink(G.circle(90, 0, 62), p.paper, 0.25);
+            P.ink(paths.circle(-80, 0, 62), p.paper, 0.25);
+            P.ink(paths.circle(90, 0, 62), p.paper, 0.25);
           },
           { rot: 0.25 },
         ),
       { lift: 4 },
     );
-    P.group(() => P.at(180, 300, () => T.egg(P, 0, 0, 1, 0, p.paper)), { lift: 0 });
+    P.group(() => P.at(180, 300, () => things.egg(P, 0, 0, 1, 0, p.paper)), { lift: 0 });
     P.group(
       () => {
         for (let i = 0; i < 5; i++)
-          N.leafP(P, 90, 250, R.r(170, 240), -0.9 + i * 0.45, p.c(i % 2 ? 'leaf' : 'leafD'), { lift: 2.5 });
-        P.piece(G.circle(60, 250, 90), p.c('brick'), { lift: 4 });
-        P.piece(G.circle(60, 250, 70), p.c('soilD'), { lift: 0 });
+          nature.leafP(P, 90, 250, R.r(170, 240), -0.9 + i * 0.45, p.c(i % 2 ? 'leaf' : 'leafD'), {
+            lift: 2.5,
+          });
+        P.piece(paths.circle(60, 250, 90), p.c('brick'), { lift: 4 });
+        P.piece(paths.circle(60, 250, 70), p.c('soilD'), { lift: 0 });
       },
       { lift: 4 },
     );

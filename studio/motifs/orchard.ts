@@ -1,11 +1,11 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** Apple trees, a ladder, somebody who picks and somebody who carries. */
 export const motif: Motif = {
@@ -17,13 +17,15 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal,
       R = P.R;
-    N.sky(P, { x: 1500, y: 360, r: 100, step: 150, halos: 4, hor: 800 });
-    N.puff(P, 380, 240, 1, mix(p.sky[1], p.paper, 0.6));
-    N.sheet(P, N.hill(P, 760, 50, { len: 1600 }), p.ramp[0], 760, { mist: 0.4 });
-    N.sheet(P, N.hill(P, 850, 30, { len: 1300 }), mix(p.c('leafL'), p.ramp[1], 0.4), 850, { mist: 0.1 });
+    nature.sky(P, { x: 1500, y: 360, r: 100, step: 150, halos: 4, hor: 800 });
+    nature.puff(P, 380, 240, 1, mix(p.sky[1], p.paper, 0.6));
+    nature.sheet(P, nature.hill(P, 760, 50, { len: 1600 }), p.ramp[0], 760, { mist: 0.4 });
+    nature.sheet(P, nature.hill(P, 850, 30, { len: 1300 }), mix(p.c('leafL'), p.ramp[1], 0.4), 850, {
+      mist: 0.1,
+    });
     const tree = (x, y, s, n) => {
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [x, y + 10],
             [x + 6 * s, y - 140 * s],
@@ -41,12 +43,14 @@ export const motif: Motif = {
         [-70, -360, 100, 'leaf'],
         [80, -410, 96, 'leafL'],
       ] as any[])
-        P.piece(N.wobble(P, x + dx * s, y + dy * s, r * s, 0.06), mix(p.c(c), p.ramp[1], 0.18), { lift: 3 });
+        P.piece(nature.wobble(P, x + dx * s, y + dy * s, r * s, 0.06), mix(p.c(c), p.ramp[1], 0.18), {
+          lift: 3,
+        });
       for (let i = 0; i < n; i++) {
         const a = R.r(0, 6.28),
           d = R.r(20, 170) * s;
         P.piece(
-          G.circle(x + Math.cos(a) * d, y - 345 * s + Math.sin(a) * d * 0.8, 19 * s),
+          paths.circle(x + Math.cos(a) * d, y - 345 * s + Math.sin(a) * d * 0.8, 19 * s),
           p.c(R() < 0.75 ? 'tomato' : 'mustard'),
           { lift: 1.4 },
         );
@@ -56,7 +60,7 @@ export const motif: Motif = {
     tree(1760, 900, 0.85, 9);
     tree(1330, 870, 0.6, 7);
     P.piece(
-      G.rect(-B, 930, 1920 + 2 * B, 1600),
+      paths.rect(-B, 930, 1920 + 2 * B, 1600),
       P.lin(0, 930, 0, 1280, p.l('leaf', 0.2), p.d('leaf', 0.15)),
       { lift: 3 },
     );
@@ -65,7 +69,7 @@ export const motif: Motif = {
       () => {
         for (const dx of [0, 90])
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [900 + dx * 1.25, 1130],
                 [790 + dx * 0.8, 560],
@@ -77,7 +81,7 @@ export const motif: Motif = {
           );
         for (let i = 0; i < 6; i++)
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [888 - i * 19, 1060 - i * 90],
                 [1000 - i * 26, 1060 - i * 90],
@@ -92,7 +96,7 @@ export const motif: Motif = {
     );
     P.group(
       () =>
-        Q.side(P, 880, 770, 5, {
+        people.side(P, 880, 770, 5, {
           face: -1,
           skin: p.skin(2),
           hair: '#2b1c14',
@@ -119,7 +123,7 @@ export const motif: Motif = {
     );
     P.group(
       () => {
-        Q.side(P, 1330, 860, 5.4, {
+        people.side(P, 1330, 860, 5.4, {
           face: -1,
           skin: p.skin(0),
           hair: '#a9a49b',
@@ -145,9 +149,9 @@ export const motif: Motif = {
     );
     P.group(
       () =>
-        T.crate(P, 1110, 860, 170, 110, (x, y, w) => {
+        things.crate(P, 1110, 860, 170, 110, (x, y, w) => {
           for (let i = 0; i < 7; i++)
-            T.round(P, x + 16 + i * 23, y - 6 - (i % 2) * 16, 21, p.c(i % 3 ? 'tomato' : 'mustard'));
+            things.round(P, x + 16 + i * 23, y - 6 - (i % 2) * 16, 21, p.c(i % 3 ? 'tomato' : 'mustard'));
         }),
       { lift: 3 },
     );
@@ -157,15 +161,15 @@ export const motif: Motif = {
       [760, 1180],
       [1560, 1160],
     ] as any[])
-      T.round(P, x, y, 22, p.c('tomato'));
+      things.round(P, x, y, 22, p.c('tomato'));
     P.group(
       () =>
-        T.crate(P, 150, 1220, 280, 150, (x, y, w) => {
+        things.crate(P, 150, 1220, 280, 150, (x, y, w) => {
           for (let i = 0; i < 9; i++)
-            T.round(P, x + 20 + i * 30, y - 8 - (i % 2) * 22, 27, p.c(i % 4 ? 'tomato' : 'leafL'));
+            things.round(P, x + 20 + i * 30, y - 8 - (i % 2) * 22, 27, p.c(i % 4 ? 'tomato' : 'leafL'));
         }),
       { lift: 4 },
     );
-    N.grass(P, -B, 1920 + B, 1260, 56, p.d('leaf', 0.3), 40, { lift: 5 });
+    nature.grass(P, -B, 1920 + B, 1260, 56, p.d('leaf', 0.3), 40, { lift: 5 });
   },
 };

@@ -1,9 +1,9 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
+import { paths } from '../kit/paths.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** Plain waves of paper: a calm ground for words. */
 export const motif: Motif = {
@@ -14,7 +14,7 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     P.layer('ground', 0, () =>
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -300, 0, 900, p.sky[1], p.sky[2]), {
+      P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -300, 0, 900, p.sky[1], p.sky[2]), {
         lift: 0,
         edge: 0,
       }),
@@ -25,7 +25,7 @@ export const motif: Motif = {
         0.2 + i * 0.1,
         () =>
           P.piece(
-            G.wave(-B, 1920 + B, 560 + i * 110, 46 + i * 4, 900 - i * 60, 2400, i * 260),
+            paths.wave(-B, 1920 + B, 560 + i * 110, 46 + i * 4, 900 - i * 60, 2400, i * 260),
             P.lin(
               0,
               500 + i * 110,

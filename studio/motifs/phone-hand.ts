@@ -1,12 +1,15 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif, Paint } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
+import { paths } from '../kit/paths.ts';
 
-const B = N.B;
+const B = nature.B;
 const bg = (P: Paint, ...cs: string[]) =>
-  P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), { lift: 0, edge: 0 });
+  P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), {
+    lift: 0,
+    edge: 0,
+  });
 
 export const motif: Motif = {
   title: 'A phone in the hand',
@@ -20,7 +23,7 @@ export const motif: Motif = {
     bg(P, p.ramp[3], p.ramp[2], p.ramp[1]);
     for (let i = 0; i < 30; i++)
       P.ink(
-        G.circle(R.r(-100, 2000), R.r(-100, 1300), R.r(20, 90)),
+        paths.circle(R.r(-100, 2000), R.r(-100, 1300), R.r(20, 90)),
         R.pick([p.accent, p.accent2, p.sky[2], p.paper]),
         R.r(0.05, 0.2),
       );
@@ -32,7 +35,7 @@ export const motif: Motif = {
       () => {
         // palm behind
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [1330, 1900],
               [1290, 1500],
@@ -45,7 +48,7 @@ export const motif: Motif = {
           { lift: 3 },
         );
         P.piece(
-          G.smooth([
+          paths.smooth([
             [1020, 760],
             [1060, 1040],
             [1160, 1180],
@@ -58,16 +61,16 @@ export const motif: Motif = {
           { lift: 1 },
         );
         // phone
-        P.piece(G.rrect(960, 190, 430, 830, 56), p.ink, { lift: 5 });
-        P.piece(G.rrect(980, 212, 390, 786, 40), P.lin(0, 212, 0, 998, p.c('#fff3e0'), p.c('#ffe3c4')), {
+        P.piece(paths.rrect(960, 190, 430, 830, 56), p.ink, { lift: 5 });
+        P.piece(paths.rrect(980, 212, 390, 786, 40), P.lin(0, 212, 0, 998, p.c('#fff3e0'), p.c('#ffe3c4')), {
           lift: 0,
         });
-        P.piece(G.rrect(1120, 226, 110, 20, 10), p.ink, { lift: 0, grain: 0 });
-        P.piece(G.rrect(1010, 290, 330, 250, 22), p.sky[2], { lift: 1 });
-        P.clip(G.rrect(1010, 290, 330, 250, 22), () => {
-          P.piece(G.circle(1240, 380, 46), p.sun, { lift: 1 });
+        P.piece(paths.rrect(1120, 226, 110, 20, 10), p.ink, { lift: 0, grain: 0 });
+        P.piece(paths.rrect(1010, 290, 330, 250, 22), p.sky[2], { lift: 1 });
+        P.clip(paths.rrect(1010, 290, 330, 250, 22), () => {
+          P.piece(paths.circle(1240, 380, 46), p.sun, { lift: 1 });
           P.piece(
-            G.smooth([
+            paths.smooth([
               [980, 480],
               [1080, 420],
               [1190, 480],
@@ -80,7 +83,7 @@ export const motif: Motif = {
             { lift: 1 },
           );
           P.piece(
-            G.smooth([
+            paths.smooth([
               [980, 520],
               [1120, 480],
               [1260, 520],
@@ -92,21 +95,21 @@ export const motif: Motif = {
             { lift: 1 },
           );
         });
-        for (let i = 0; i < 2; i++) P.ink(G.rrect(1010, 566 + i * 30, [260, 180][i], 14, 7), p.ink, 0.5);
-        P.piece(G.rrect(1010, 650, 230, 70, 30), p.accent, { lift: 0.6 });
-        P.piece(G.rrect(1120, 744, 220, 70, 30), p.accent2, { lift: 0.6 });
-        P.piece(G.rrect(1010, 838, 180, 70, 30), p.accent, { lift: 0.6 });
+        for (let i = 0; i < 2; i++) P.ink(paths.rrect(1010, 566 + i * 30, [260, 180][i], 14, 7), p.ink, 0.5);
+        P.piece(paths.rrect(1010, 650, 230, 70, 30), p.accent, { lift: 0.6 });
+        P.piece(paths.rrect(1120, 744, 220, 70, 30), p.accent2, { lift: 0.6 });
+        P.piece(paths.rrect(1010, 838, 180, 70, 30), p.accent, { lift: 0.6 });
         for (const [x, y, w] of [
           [1036, 680, 170],
           [1146, 774, 150],
           [1036, 868, 110],
         ])
-          P.ink(G.rrect(x, y, w, 12, 6), p.paper, 0.85);
+          P.ink(paths.rrect(x, y, w, 12, 6), p.paper, 0.85);
         // fingers of the same hand wrap on the right edge, thumb on the left
         for (let i = 0; i < 4; i++) {
           const y = 560 + i * 112;
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [1470, y + 40],
                 [1440, y - 6],
@@ -118,10 +121,10 @@ export const motif: Motif = {
             P.lin(0, y - 40, 0, y + 40, hi, sh),
             { lift: 1.5 },
           );
-          P.ink(G.ellipse(1348, y + 2, 17, 14, -0.4), nail, 0.9);
+          P.ink(paths.ellipse(1348, y + 2, 17, 14, -0.4), nail, 0.9);
         }
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [1090, 1130],
               [990, 960],
@@ -133,9 +136,9 @@ export const motif: Motif = {
           P.lin(940, 0, 1100, 0, hi, sh),
           { lift: 2.5 },
         );
-        P.ink(G.ellipse(1028, 688, 20, 28, 0.5), nail, 0.9);
+        P.ink(paths.ellipse(1028, 688, 20, 28, 0.5), nail, 0.9);
         P.ink(
-          G.tube(
+          paths.tube(
             [
               [930, 836],
               [960, 846],
@@ -150,7 +153,7 @@ export const motif: Motif = {
       { lift: 7 },
     );
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [1420, 2100],
           [1350, 1640],
@@ -163,7 +166,7 @@ export const motif: Motif = {
       { lift: 6 },
     );
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [1322, 1400],
           [1306, 1310],
@@ -183,9 +186,9 @@ export const motif: Motif = {
             y,
             () => {
               P.piece(
-                G.union(
-                  G.rrect(-90, -66, 180, 120, 40),
-                  G.poly([
+                paths.union(
+                  paths.rrect(-90, -66, 180, 120, 40),
+                  paths.poly([
                     [30, 40],
                     [76, 96],
                     [70, 30],
@@ -214,10 +217,10 @@ export const motif: Motif = {
       ),
     );
     bub(600, 610, 0.9, p.accent2, () => {
-      for (let i = -1; i < 2; i++) P.ink(G.circle(i * 40, -6, 13), p.ink);
+      for (let i = -1; i < 2; i++) P.ink(paths.circle(i * 40, -6, 13), p.ink);
     });
     bub(800, 830, 0.75, p.paper, () => {
-      for (let i = 0; i < 3; i++) P.ink(G.rrect(-56, -34 + i * 26, [110, 90, 60][i], 12, 6), p.ink, 0.6);
+      for (let i = 0; i < 3; i++) P.ink(paths.rrect(-56, -34 + i * 26, [110, 90, 60][i], 12, 6), p.ink, 0.6);
     });
   },
 };

@@ -1,5 +1,5 @@
 import type { Motif } from '../kit/paint.ts';
-import { L } from '../kit/places.ts';
+import { places } from '../kit/places.ts';
 
 /** A place by name: slots.place. Its layers move, so that it serves as a loop too. */
 export const motif: Motif = {
@@ -9,6 +9,6 @@ export const motif: Motif = {
   focal: [960, 700],
   portrait: { x: 420, y: -420, w: 1080, h: 1920 },
   draw(P, o) {
-    L[o.place](P, o);
+    places[o.place](P, o);
   },
 };

@@ -1,12 +1,12 @@
 import { alpha, mix } from '../kit/colour.ts';
-import { H } from '../kit/hands.ts';
-import { N } from '../kit/nature.ts';
+import { hands } from '../kit/hands.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 export const motif: Motif = {
   title: 'Mending a radio at the workbench',
@@ -18,18 +18,18 @@ export const motif: Motif = {
       R = P.R,
       wall = mix(p.ramp[2], '#39506a', 0.5);
     P.piece(
-      G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
       P.lin(0, -100, 0, 1000, mix(wall, p.shadow, 0.25), wall),
       { lift: 0, edge: 0 },
     );
     // pegboard with tools
-    P.piece(G.rrect(150, 130, 830, 480, 14), mix(p.c('woodL'), p.shadow, 0.22), { lift: 4 });
+    P.piece(paths.rrect(150, 130, 830, 480, 14), mix(p.c('woodL'), p.shadow, 0.22), { lift: 4 });
     for (let yy = 165; yy < 600; yy += 36)
-      for (let xx = 185; xx < 970; xx += 36) P.ink(G.circle(xx, yy, 3.6), p.shadow, 0.4);
+      for (let xx = 185; xx < 970; xx += 36) P.ink(paths.circle(xx, yy, 3.6), p.shadow, 0.4);
     const hang = (x, y, fn, rot = 0, s = 1) => P.group(() => P.at(x, y, fn, { rot, s }), { lift: 2.5 });
     hang(250, 200, () => {
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [0, 0],
             [0, 150],
@@ -40,7 +40,7 @@ export const motif: Motif = {
         { lift: 1 },
       );
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [0, 150],
             [0, 290],
@@ -53,7 +53,7 @@ export const motif: Motif = {
     });
     hang(350, 200, () => {
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [0, 0],
             [0, 110],
@@ -64,7 +64,7 @@ export const motif: Motif = {
         { lift: 1 },
       );
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [0, 110],
             [0, 230],
@@ -77,7 +77,7 @@ export const motif: Motif = {
     });
     hang(470, 210, () => {
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [6, 40],
             [6, 290],
@@ -88,7 +88,7 @@ export const motif: Motif = {
         { lift: 1 },
       );
       P.piece(
-        G.round(
+        paths.round(
           [
             [-72, 0],
             [60, 0],
@@ -106,7 +106,7 @@ export const motif: Motif = {
     hang(640, 200, () => {
       for (const m of [-1, 1]) {
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [m * 4, 90],
               [m * 34, 150],
@@ -118,7 +118,7 @@ export const motif: Motif = {
           { lift: 1 },
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [-m * 4, 96],
               [m * -22, 50],
@@ -130,22 +130,22 @@ export const motif: Motif = {
           { lift: 1 },
         );
       }
-      P.piece(G.circle(0, 92, 17), p.c('steelD'), { lift: 1 });
+      P.piece(paths.circle(0, 92, 17), p.c('steelD'), { lift: 1 });
     });
     hang(
       800,
       220,
       () => {
-        const w = G.diff(
-          G.union(G.circle(0, 20, 46), G.rrect(-17, 40, 34, 250, 14), G.circle(0, 300, 36)),
-          G.poly([
+        const w = paths.diff(
+          paths.union(paths.circle(0, 20, 46), paths.rrect(-17, 40, 34, 250, 14), paths.circle(0, 300, 36)),
+          paths.poly([
             [-17, -40],
             [17, -40],
             [17, 18],
             [0, 30],
             [-17, 18],
           ]),
-          G.circle(0, 300, 16),
+          paths.circle(0, 300, 16),
         );
         P.piece(w, p.c('steel'), { lift: 1 });
       },
@@ -153,7 +153,7 @@ export const motif: Motif = {
     );
     hang(910, 210, () => {
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [0, 0],
             [0, 120],
@@ -164,7 +164,7 @@ export const motif: Motif = {
         { lift: 1 },
       );
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [0, 120],
             [0, 200],
@@ -176,7 +176,7 @@ export const motif: Motif = {
       );
     });
     // shelf with jars, right
-    P.piece(G.rect(1130, 330, 1500, 26), p.c('wood'), { lift: 4 });
+    P.piece(paths.rect(1130, 330, 1500, 26), p.c('wood'), { lift: 4 });
     (
       [
         [1160, 110, 84, '#b9d3cf', '#c98a4a'],
@@ -184,9 +184,9 @@ export const motif: Motif = {
         [1370, 120, 90, '#b9d3cf', '#b5402e'],
       ] as any[]
     ).forEach(([x, h, w, c, f]) => {
-      P.piece(G.rrect(x, 330 - h, w, h, 10), p.c(c), { lift: 2, a: 0.9 });
-      P.ink(G.rrect(x + 7, 330 - h * 0.6, w - 14, h * 0.6 - 6, 6), p.c(f), 0.9);
-      P.piece(G.rrect(x - 3, 322 - h, w + 6, 18, 5), p.c('brass'), { lift: 1 });
+      P.piece(paths.rrect(x, 330 - h, w, h, 10), p.c(c), { lift: 2, a: 0.9 });
+      P.ink(paths.rrect(x + 7, 330 - h * 0.6, w - 14, h * 0.6 - 6, 6), p.c(f), 0.9);
+      P.piece(paths.rrect(x - 3, 322 - h, w + 6, 18, 5), p.c('brass'), { lift: 1 });
     });
     (
       [
@@ -195,12 +195,12 @@ export const motif: Motif = {
         [1586, 120, 50, 'mustard'],
         [1640, 142, 42, 'navy'],
       ] as any[]
-    ).forEach(([x, h, w, c]) => T.book(P, x, 330, w, h, p.c(c)));
+    ).forEach(([x, h, w, c]) => things.book(P, x, 330, w, h, p.c(c)));
     // lamp light
     // person: seated, leaning in from the right, facing left
     P.group(
       () =>
-        Q.side(P, 1370, 960, 13.2, {
+        people.side(P, 1370, 960, 13.2, {
           face: -1,
           skin: p.skin(3),
           hair: '#22181a',
@@ -228,19 +228,23 @@ export const motif: Motif = {
     );
     // bench
     P.piece(
-      G.rect(-B, 950, 1920 + 2 * B, 60),
+      paths.rect(-B, 950, 1920 + 2 * B, 60),
       P.lin(0, 950, 0, 1010, mix(p.c('woodL'), p.accent2, 0.2), p.c('woodL')),
       { lift: 7 },
     );
-    P.piece(G.rect(-B, 1006, 1920 + 2 * B, 1700), P.lin(0, 1006, 0, 1360, p.c('wood'), p.d('woodD', 0.4)), {
-      lift: 2,
-    });
+    P.piece(
+      paths.rect(-B, 1006, 1920 + 2 * B, 1700),
+      P.lin(0, 1006, 0, 1360, p.c('wood'), p.d('woodD', 0.4)),
+      {
+        lift: 2,
+      },
+    );
     for (const dx of [120, 760, 1400]) {
-      P.piece(G.rrect(dx, 1060, 520, 170, 8), p.d('wood', 0.12), { lift: 2 });
-      P.piece(G.rrect(dx + 200, 1128, 120, 26, 12), p.c('brass'), { lift: 2 });
+      P.piece(paths.rrect(dx, 1060, 520, 170, 8), p.d('wood', 0.12), { lift: 2 });
+      P.piece(paths.rrect(dx + 200, 1128, 120, 26, 12), p.c('brass'), { lift: 2 });
     }
     // tools in the foreground drawer edge, radio, lamp, parts
-    P.group(() => T.desklamp(P, 210, 952, 1.2, { col: p.accent, tilt: -0.42, cone: 0 }), { lift: 4 });
+    P.group(() => things.desklamp(P, 210, 952, 1.2, { col: p.accent, tilt: -0.42, cone: 0 }), { lift: 4 });
     P.at(
       210 + 130 * 1.2,
       952 - 372 * 1.2,
@@ -248,12 +252,12 @@ export const motif: Motif = {
         const cx = P.ctx;
         cx.save();
         cx.rotate(0.42);
-        cx.clip(G.rect(-2000, -900, 5000, 900 + 465));
+        cx.clip(paths.rect(-2000, -900, 5000, 900 + 465));
         cx.rotate(-0.42);
         cx.globalCompositeOperation = 'screen';
         cx.fillStyle = P.lin(0, 92, 0, 560, alpha(p.accent2, 0.5), alpha(p.accent2, 0.06));
         cx.fill(
-          G.poly([
+          paths.poly([
             [-90, 94],
             [90, 94],
             [430, 700],
@@ -264,13 +268,13 @@ export const motif: Motif = {
       },
       { rot: -0.42, s: 1.2 },
     );
-    P.group(() => T.radio(P, 680, 952, 1.12), { lift: 5 });
+    P.group(() => things.radio(P, 680, 952, 1.12), { lift: 5 });
     P.glow(640, 760, 620, p.accent2, 0.34);
     // his hands and screwdriver over the radio
     P.group(
       () => {
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [912, 846],
               [950, 841],
@@ -281,7 +285,7 @@ export const motif: Motif = {
           { lift: 1, grain: 0 },
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [948, 841],
               [1030, 828],
@@ -295,7 +299,7 @@ export const motif: Motif = {
           1082,
           820,
           () =>
-            H.grip(P, p.skin(3), {
+            hands.grip(P, p.skin(3), {
               arm: [
                 [-190, -50],
                 [-110, -14],
@@ -316,13 +320,13 @@ export const motif: Motif = {
           [1520, 940],
           [1556, 934],
         ])
-          T.screw(P, x, y, 12);
-        P.piece(G.rrect(1300, 880, 130, 72, 10), p.c('teal'), { lift: 2 });
-        for (let i = 0; i < 3; i++) P.ink(G.circle(1330 + i * 35, 916, 10), p.accent2);
+          things.screw(P, x, y, 12);
+        P.piece(paths.rrect(1300, 880, 130, 72, 10), p.c('teal'), { lift: 2 });
+        for (let i = 0; i < 3; i++) P.ink(paths.circle(1330 + i * 35, 916, 10), p.accent2);
       },
       { lift: 2 },
     );
-    P.group(() => T.mug(P, 1690, 952, 0.8, p.c('mustard')), { lift: 3 });
-    N.steam(P, 1688, 850, 170, 0.85, p.paper, 0.42);
+    P.group(() => things.mug(P, 1690, 952, 0.8, p.c('mustard')), { lift: 3 });
+    nature.steam(P, 1688, 850, 170, 0.85, p.paper, 0.42);
   },
 };

@@ -1,11 +1,11 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
 import { PAL } from '../kit/palettes.ts';
-import { G } from '../kit/paths.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 export const motif: Motif = {
   title: 'Rain on a window, a lamp on the sill',
@@ -20,7 +20,7 @@ export const motif: Motif = {
     const sk = ['#26374e', '#3a5068', '#5f7687', '#8b9a9f'];
     // outside
     P.layer('outside', 0, () => {
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, 0, 0, 1000, ...sk), {
+      P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, 0, 0, 1000, ...sk), {
         lift: 0,
         edge: 0,
         grain: 0.45,
@@ -32,8 +32,8 @@ export const motif: Motif = {
             h = R.r(h0, h1);
           P.piece(
             R() < 0.45
-              ? G.rect(x, y - h, w, h + 900)
-              : G.poly([
+              ? paths.rect(x, y - h, w, h + 900)
+              : paths.poly([
                   [x, y + 900],
                   [x, y - h],
                   [x + w / 2, y - h - w * 0.36],
@@ -46,7 +46,7 @@ export const motif: Motif = {
           for (let yy = y - h + 30; yy < y - 20; yy += 58)
             for (let xx = x + 22; xx < x + w - 30; xx += 50)
               if (R() < lit) {
-                P.ink(G.rrect(xx, yy, 22, 30, 3), mix(p.accent2, '#8fa0a8', R.r(0, 0.4)), 0.85);
+                P.ink(paths.rrect(xx, yy, 22, 30, 3), mix(p.accent2, '#8fa0a8', R.r(0, 0.4)), 0.85);
                 P.glow(xx + 11, yy + 15, 46, p.accent2, 0.35);
               }
           x += w + R.r(-8, 10);
@@ -59,17 +59,22 @@ export const motif: Motif = {
         const x = R.r(-100, 2000),
           y = R.r(760, 1010),
           r = R.r(14, 44);
-        P.ink(G.circle(x, y, r), R.pick([p.accent2, p.accent2, p.accent, '#dfe6d8']), R.r(0.12, 0.32));
+        P.ink(paths.circle(x, y, r), R.pick([p.accent2, p.accent2, p.accent, '#dfe6d8']), R.r(0.12, 0.32));
       }
       for (let i = 0; i < 12; i++) {
         const c = P.ctx;
-        P.ink(G.rect(-B, 700 + i * 40, 1920 + 2 * B, 40), '#9fb0b6', 0.012 * i);
+        P.ink(paths.rect(-B, 700 + i * 40, 1920 + 2 * B, 40), '#9fb0b6', 0.012 * i);
       }
     });
-    P.layer('rain', 0, () => N.rain(P, 150, -200, -200, 2100, 1400, '#c9d6d8', { slant: 0.14, s: 1.1 }), {
-      scroll: [-0.14, 1],
-      turns: 6,
-    });
+    P.layer(
+      'rain',
+      0,
+      () => nature.rain(P, 150, -200, -200, 2100, 1400, '#c9d6d8', { slant: 0.14, s: 1.1 }),
+      {
+        scroll: [-0.14, 1],
+        turns: 6,
+      },
+    );
     // drops on the glass
     P.layer('drops', 0.1, () => {
       for (let i = 0; i < 240; i++) {
@@ -83,9 +88,9 @@ export const motif: Motif = {
           y = R.r(100, 900),
           l = R.r(90, 380),
           r = R.r(8, 15);
-        const pts = [];
+        const pts: number[][] = [];
         for (let k = 0; k <= 5; k++) pts.push([x + R.r(-7, 7), y - l + (l * k) / 5]);
-        P.piece(G.tube(pts, [1, r * 0.45, r * 0.7, r * 0.8]), '#c7d6da', {
+        P.piece(paths.tube(pts, [1, r * 0.45, r * 0.7, r * 0.8]), '#c7d6da', {
           lift: 0.6,
           grain: 0,
           edge: 0.2,
@@ -95,7 +100,7 @@ export const motif: Motif = {
       }
       function drop(x, y, r) {
         P.piece(
-          G.smooth([
+          paths.smooth([
             [x, y - r * 1.35],
             [x + r * 0.8, y - r * 0.1],
             [x + r * 0.62, y + r * 0.75],
@@ -106,7 +111,7 @@ export const motif: Motif = {
           P.lin(0, y - r, 0, y + r, '#5f7c8c', '#dbe7e8'),
           { lift: 0.8, grain: 0, edge: 0, a: 0.8 },
         );
-        P.ink(G.ellipse(x - r * 0.25, y - r * 0.35, r * 0.16, r * 0.28, 0.3), '#ffffff', 0.85);
+        P.ink(paths.ellipse(x - r * 0.25, y - r * 0.35, r * 0.16, r * 0.28, 0.3), '#ffffff', 0.85);
       }
     });
     // frame
@@ -115,7 +120,7 @@ export const motif: Motif = {
         fl = mix(p.ramp[2], p.accent2, 0.12);
       const bar = (x, y, w, h, c = fl) =>
         P.piece(
-          G.rect(x, y, w, h),
+          paths.rect(x, y, w, h),
           P.lin(x, y, x + (w > h ? 0 : w), y + (w > h ? h : 0), mix(c, p.accent2, 0.18), c),
           { lift: 4, edge: 0.25 },
         );
@@ -128,7 +133,7 @@ export const motif: Motif = {
       for (let i = 0; i < 6; i++) {
         const x = -330 + i * 82;
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [x - 60, -1200],
               [x + 70, -1200],
@@ -154,26 +159,29 @@ export const motif: Motif = {
     });
     // sill
     P.layer('sill', 0.6, () => {
-      P.piece(G.rect(-B, 1010, 1920 + 2 * B, 40), mix(p.ramp[1], p.accent2, 0.18), { lift: 4 });
+      P.piece(paths.rect(-B, 1010, 1920 + 2 * B, 40), mix(p.ramp[1], p.accent2, 0.18), { lift: 4 });
       P.piece(
-        G.rect(-B, 1046, 1920 + 2 * B, 1600),
+        paths.rect(-B, 1046, 1920 + 2 * B, 1600),
         P.lin(0, 1046, 0, 1500, mix(p.ramp[2], p.accent2, 0.12), p.ramp[4]),
         { lift: 6 },
       );
       P.glow(1290, 1010, 560, p.accent2, 0.35);
-      T.stack(P, 560, 1014, [
+      things.stack(P, 560, 1014, [
         [300, 44, p.c('teal')],
         [260, 36, p.c('brick'), 24],
         [236, 40, p.c('mustard'), 10],
       ]);
-      P.group(() => T.mug(P, 700, 895, 0.94, p.c('rose'), { band: p.c('cream') }), { lift: 3 });
+      P.group(() => things.mug(P, 700, 895, 0.94, p.c('rose'), { band: p.c('cream') }), { lift: 3 });
       P.group(
-        () => T.pot(P, 1660, 1014, 1.1, p.c('brick'), () => T.fern(P, 11, 250, p.c('leafD'), { fan: 2.6 })),
+        () =>
+          things.pot(P, 1660, 1014, 1.1, p.c('brick'), () =>
+            things.fern(P, 11, 250, p.c('leafD'), { fan: 2.6 }),
+          ),
         { lift: 3 },
       );
-      P.group(() => T.tablelamp(P, 1290, 1018, 1.42, { base: p.c('teal'), glow: 0 }), { lift: 4 });
+      P.group(() => things.tablelamp(P, 1290, 1018, 1.42, { base: p.c('teal'), glow: 0 }), { lift: 4 });
     });
-    P.layer('steam', 0.6, (t) => N.steam(P, 696, 770, 230, 1.1, p.paper, 0.5, { ph: t * Math.PI * 2 }), {
+    P.layer('steam', 0.6, (t) => nature.steam(P, 696, 770, 230, 1.1, p.paper, 0.5, { ph: t * Math.PI * 2 }), {
       live: true,
     });
     P.layer(

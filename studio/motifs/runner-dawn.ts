@@ -1,10 +1,11 @@
+import type { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
 
-const B = N.B;
+const B = nature.B;
 
 export const motif: Motif = {
   title: 'A runner by the river at dawn',
@@ -15,38 +16,38 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal,
       R = P.R;
-    N.sky(P, { x: 1300, y: 480, r: 100, step: 150, halos: 4, hor: 760 });
-    N.streak(P, 500, 240, 1, mix(p.sky[2], p.paper, 0.5));
-    N.streak(P, 1700, 300, 0.9, mix(p.sky[2], p.paper, 0.5));
+    nature.sky(P, { x: 1300, y: 480, r: 100, step: 150, halos: 4, hor: 760 });
+    nature.streak(P, 500, 240, 1, mix(p.sky[2], p.paper, 0.5));
+    nature.streak(P, 1700, 300, 0.9, mix(p.sky[2], p.paper, 0.5));
     let x = -1400;
-    const ps = [];
+    const ps: Path2D[] = [];
     while (x < 3300) {
       const w = R.r(60, 130),
         h = R.r(60, 220);
-      ps.push(G.rect(x, 690 - h, w + 2, h + 300));
+      ps.push(paths.rect(x, 690 - h, w + 2, h + 300));
       x += w;
     }
     P.piece(
-      G.union(...ps),
+      paths.union(...ps),
       P.lin(0, 460, 0, 700, mix(p.ramp[0], p.sky[2], 0.2), mix(p.ramp[0], p.sky[3], 0.5)),
       { lift: 3 },
     );
     // bridge
     const y0 = 640;
     const arches = [-760, -420, -80, 260, 600, 940, 1280, 1620, 1960, 2300].map((ax) =>
-      G.rrect(ax + 28, y0 + 26, 284, 400, [140, 140, 0, 0]),
+      paths.rrect(ax + 28, y0 + 26, 284, 400, [140, 140, 0, 0]),
     );
     P.piece(
-      G.diff(G.rect(-B, y0 - 26, 1920 + 2 * B, 190), ...arches),
+      paths.diff(paths.rect(-B, y0 - 26, 1920 + 2 * B, 190), ...arches),
       P.lin(0, y0, 0, y0 + 160, p.ramp[1], p.ramp[2]),
       { lift: 4 },
     );
-    P.piece(G.rect(-B, y0 - 44, 1920 + 2 * B, 22), p.ramp[2], { lift: 2 });
-    N.water(P, 772, 900, 4, {
+    P.piece(paths.rect(-B, y0 - 44, 1920 + 2 * B, 22), p.ramp[2], { lift: 2 });
+    nature.water(P, 772, 900, 4, {
       between: (i, y, t) => {
         for (let k = 0; k < 3; k++) {
           const w = R.r(60, 190);
-          P.piece(G.rrect(1300 - w / 2 + R.r(-50, 50), y + 10 + k * 11, w, 6 + t * 3, 4), p.sun, {
+          P.piece(paths.rrect(1300 - w / 2 + R.r(-50, 50), y + 10 + k * 11, w, 6 + t * 3, 4), p.sun, {
             lift: 0.5,
             grain: 0,
             a: 0.8,
@@ -54,16 +55,16 @@ export const motif: Motif = {
         }
       },
     });
-    N.grass(P, -B, 1920 + B, 990, 34, mix(p.ramp[3], p.c('leafD'), 0.35), 30);
+    nature.grass(P, -B, 1920 + B, 990, 34, mix(p.ramp[3], p.c('leafD'), 0.35), 30);
     P.piece(
-      G.rect(-B, 1000, 1920 + 2 * B, 1500),
+      paths.rect(-B, 1000, 1920 + 2 * B, 1500),
       P.lin(0, 1000, 0, 1280, mix(p.ramp[1], p.paper, 0.35), mix(p.ramp[2], p.ramp[1], 0.4)),
       { lift: 3 },
     );
-    P.piece(G.ellipse(770, 1110, 190, 16), p.shadow, { lift: 0, grain: 0, edge: 0, a: 0.25 });
+    P.piece(paths.ellipse(770, 1110, 190, 16), p.shadow, { lift: 0, grain: 0, edge: 0, a: 0.25 });
     P.group(
       () =>
-        Q.side(P, 760, 770, 6.9, {
+        people.side(P, 760, 770, 6.9, {
           skin: p.skin(3),
           hair: '#1d1412',
           hairStyle: 'pony',
@@ -93,7 +94,7 @@ export const motif: Motif = {
       [160, 2.1],
       [1720, 2.5],
     ])
-      N.round(P, tx, 1030, s, mix(p.ramp[3], p.c('leafD'), 0.3));
-    N.grass(P, -B, 1920 + B, 1240, 70, mix(p.ramp[4], p.c('leafD'), 0.2), 44, { lift: 5 });
+      nature.round(P, tx, 1030, s, mix(p.ramp[3], p.c('leafD'), 0.3));
+    nature.grass(P, -B, 1920 + B, 1240, 70, mix(p.ramp[4], p.c('leafD'), 0.2), 44, { lift: 5 });
   },
 };

@@ -1,11 +1,11 @@
 import { mix } from '../kit/colour.ts';
-import { H } from '../kit/hands.ts';
-import { N } from '../kit/nature.ts';
+import { hands } from '../kit/hands.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 export const motif: Motif = {
   outdoor: true,
@@ -17,11 +17,11 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R,
       sk = p.skin(2);
-    N.sky(P, { x: 1420, y: 300, r: 80, step: 130, halos: 3, hor: 640 });
-    N.puff(P, 420, 260, 0.9, mix(p.sky[2], '#fff', 0.6));
-    N.puff(P, 1120, 190, 0.6, mix(p.sky[2], '#fff', 0.5));
-    N.sheet(P, N.hill(P, 470, 50, { len: 1300 }), p.ramp[0], 470);
-    N.sheet(P, N.hill(P, 540, 40, { len: 1000 }), p.ramp[1], 540);
+    nature.sky(P, { x: 1420, y: 300, r: 80, step: 130, halos: 3, hor: 640 });
+    nature.puff(P, 420, 260, 0.9, mix(p.sky[2], '#fff', 0.6));
+    nature.puff(P, 1120, 190, 0.6, mix(p.sky[2], '#fff', 0.5));
+    nature.sheet(P, nature.hill(P, 470, 50, { len: 1300 }), p.ramp[0], 470);
+    nature.sheet(P, nature.hill(P, 540, 40, { len: 1000 }), p.ramp[1], 540);
     for (const [x, s] of [
       [150, 0.8],
       [270, 0.6],
@@ -29,13 +29,13 @@ export const motif: Motif = {
       [1590, 0.62],
       [1820, 0.7],
     ])
-      N.round(P, x, 560, s, mix(p.ramp[2], p.ramp[1], 0.3));
+      nature.round(P, x, 560, s, mix(p.ramp[2], p.ramp[1], 0.3));
     // greenhouse
     P.group(() => {
       const gx = 470,
         gy = 596;
       P.piece(
-        G.round(
+        paths.round(
           [
             [gx, gy],
             [gx, gy - 110],
@@ -50,7 +50,7 @@ export const motif: Motif = {
       );
       for (let i = 0; i <= 4; i++)
         P.line(
-          G.poly(
+          paths.poly(
             [
               [gx + i * 65, gy],
               [gx + i * 65, gy - 110 - (i < 3 ? i : 4 - i) * 35],
@@ -61,7 +61,7 @@ export const motif: Motif = {
           6,
         );
       P.line(
-        G.poly(
+        paths.poly(
           [
             [gx, gy - 110],
             [gx + 260, gy - 110],
@@ -72,7 +72,7 @@ export const motif: Motif = {
         6,
       );
       P.line(
-        G.poly(
+        paths.poly(
           [
             [gx, gy - 110],
             [gx + 130, gy - 180],
@@ -84,7 +84,7 @@ export const motif: Motif = {
         8,
       );
     });
-    N.sheet(P, N.hill(P, 600, 18, { len: 1700 }), p.ramp[2], 600, { mist: 0.1 });
+    nature.sheet(P, nature.hill(P, 600, 18, { len: 1700 }), p.ramp[2], 600, { mist: 0.1 });
     // beds in perspective
     const rows = [
       [650, 16, 0.24],
@@ -96,13 +96,16 @@ export const motif: Motif = {
     rows.forEach(([y, h, s], i) => {
       const c = mix(p.c('soil'), p.c('soilD'), i / 5);
       P.piece(
-        G.wave(-B, 1920 + B, y, h * 0.22, 150 * s * 2, 2000, R.r(0, 300)),
+        paths.wave(-B, 1920 + B, y, h * 0.22, 150 * s * 2, 2000, R.r(0, 300)),
         P.lin(0, y - 10, 0, y + h * 3, mix(c, p.accent2, 0.14), c),
         { lift: 3 },
       );
       for (let x = -900 + (i % 2) * 90 * s; x < 2900; x += 250 * s)
         if (Math.abs(x - 960) > (i > 2 ? 430 : 0))
-          T.seedling(P, x + R.r(-8, 8), y + h * 0.4, s * 0.8, { rot: R.r(-0.1, 0.1), big: i > 1 ? 1 : 0 });
+          things.seedling(P, x + R.r(-8, 8), y + h * 0.4, s * 0.8, {
+            rot: R.r(-0.1, 0.1),
+            big: i > 1 ? 1 : 0,
+          });
     });
     // the hands
     P.group(
@@ -111,14 +114,14 @@ export const motif: Motif = {
           960,
           770,
           () => {
-            H.cup(
+            hands.cup(
               P,
               sk,
               () => {
-                P.piece(N.wobble(P, 0, 14, 1, 0.0), p.c('soil'), { lift: 0 });
-                T.seedling(P, 0, -52, 1.85);
+                P.piece(nature.wobble(P, 0, 14, 1, 0.0), p.c('soil'), { lift: 0 });
+                things.seedling(P, 0, -52, 1.85);
                 P.piece(
-                  G.smooth([
+                  paths.smooth([
                     [-168, 20],
                     [-130, -34],
                     [-70, -62],
@@ -137,13 +140,13 @@ export const motif: Motif = {
                   const a = R.r(0, 6.283),
                     d = Math.sqrt(R());
                   P.ink(
-                    G.circle(Math.cos(a) * 130 * d, -4 + Math.sin(a) * 52 * d, R.r(2.5, 7)),
+                    paths.circle(Math.cos(a) * 130 * d, -4 + Math.sin(a) * 52 * d, R.r(2.5, 7)),
                     R.pick([p.d('soilD', 0.3), p.l('soil', 0.18), p.c('woodL')]),
                     0.8,
                   );
                 }
                 P.piece(
-                  G.tube(
+                  paths.tube(
                     [
                       [1, -50],
                       [3, -82],
@@ -165,7 +168,7 @@ export const motif: Motif = {
             );
             for (const m of [-1, 1]) {
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [m * 640, 700],
                     [m * 470, 470],
@@ -178,7 +181,7 @@ export const motif: Motif = {
                 { lift: 3 },
               );
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [m * 398, 372],
                     [m * 362, 322],
@@ -201,6 +204,6 @@ export const motif: Motif = {
       [1060, 1180],
       [1000, 1120],
     ])
-      P.piece(G.circle(x, y, R.r(8, 15)), p.c('soilD'), { lift: 1, grain: 0 });
+      P.piece(paths.circle(x, y, R.r(8, 15)), p.c('soilD'), { lift: 1, grain: 0 });
   },
 };

@@ -1,8 +1,8 @@
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
+import { paths } from '../kit/paths.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** A sewing machine at a window, cloth under the needle. */
 export const motif: Motif = {
@@ -14,49 +14,49 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R;
     P.piece(
-      G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
       P.lin(0, -100, 0, 1000, p.c('#c9d6cf'), p.c('#d8e0d4')),
       { lift: 0, edge: 0 },
     );
     P.group(
       () => {
-        P.piece(G.rrect(1180, -700, 620, 1360, 8), p.c('white'), { lift: 3 });
-        P.piece(G.rect(1210, -700, 560, 1330), P.lin(0, -200, 0, 630, ...p.sky), { lift: 0 });
-        P.clip(G.rect(1210, -700, 560, 1330), () => {
-          N.sheet(P, N.hill(P, 520, 30, { len: 700 }), p.c('leafL'), 520);
+        P.piece(paths.rrect(1180, -700, 620, 1360, 8), p.c('white'), { lift: 3 });
+        P.piece(paths.rect(1210, -700, 560, 1330), P.lin(0, -200, 0, 630, ...p.sky), { lift: 0 });
+        P.clip(paths.rect(1210, -700, 560, 1330), () => {
+          nature.sheet(P, nature.hill(P, 520, 30, { len: 700 }), p.c('leafL'), 520);
           for (const [x, s] of [
             [1320, 0.8],
             [1620, 1],
           ] as any[])
-            N.round(P, x, 580, s, p.c('leaf'));
+            nature.round(P, x, 580, s, p.c('leaf'));
         });
-        P.piece(G.rect(1480, -700, 22, 1330), p.c('white'), { lift: 2 });
-        P.piece(G.rect(1210, 160, 560, 20), p.c('white'), { lift: 2 });
+        P.piece(paths.rect(1480, -700, 22, 1330), p.c('white'), { lift: 2 });
+        P.piece(paths.rect(1210, 160, 560, 20), p.c('white'), { lift: 2 });
       },
       { lift: 3 },
     );
     for (let i = 0; i < 4; i++) {
-      P.piece(G.rrect(190 + i * 190, 250, 150, 12, 4), p.c('wood'), { lift: 2 });
+      P.piece(paths.rrect(190 + i * 190, 250, 150, 12, 4), p.c('wood'), { lift: 2 });
       for (let k = 0; k < 2; k++)
         P.at(225 + i * 190 + k * 76, 246, () => {
           P.piece(
-            G.rrect(-26, -84, 52, 84, 8),
+            paths.rrect(-26, -84, 52, 84, 8),
             p.c(['red', 'mustard', 'teal', 'navy', 'rose', 'olive', 'brick', 'blue'][i * 2 + k]),
             { lift: 1.6 },
           );
-          P.piece(G.rrect(-32, -94, 64, 14, 5), p.c('woodL'), { lift: 1 });
-          P.piece(G.rrect(-32, -8, 64, 12, 5), p.c('woodL'), { lift: 1 });
+          P.piece(paths.rrect(-32, -94, 64, 14, 5), p.c('woodL'), { lift: 1 });
+          P.piece(paths.rrect(-32, -8, 64, 12, 5), p.c('woodL'), { lift: 1 });
         });
     }
     P.piece(
-      G.rect(-B, 960, 1920 + 2 * B, 1600),
+      paths.rect(-B, 960, 1920 + 2 * B, 1600),
       P.lin(0, 960, 0, 1280, p.l('wood', 0.1), p.d('wood', 0.15)),
       { lift: 5 },
     );
     P.group(
       () =>
         P.piece(
-          G.smooth([
+          paths.smooth([
             [240, 1010],
             [520, 930],
             [860, 946],
@@ -75,12 +75,12 @@ export const motif: Motif = {
     );
     for (let k = 0; k < 9; k++)
       for (let i = 0; i < 7; i++)
-        P.ink(G.circle(330 + i * 140 + (k % 2) * 70, 1010 + k * 44, 9), p.paper, 0.8);
+        P.ink(paths.circle(330 + i * 140 + (k % 2) * 70, 1010 + k * 44, 9), p.paper, 0.8);
     P.group(
       () => {
-        P.piece(G.rrect(560, 880, 900, 84, 20), p.c('dark'), { lift: 3 });
+        P.piece(paths.rrect(560, 880, 900, 84, 20), p.c('dark'), { lift: 3 });
         P.piece(
-          G.round(
+          paths.round(
             [
               [1190, 890],
               [1200, 560],
@@ -95,7 +95,7 @@ export const motif: Motif = {
           { lift: 3 },
         );
         P.piece(
-          G.round(
+          paths.round(
             [
               [640, 500],
               [1400, 480],
@@ -110,9 +110,9 @@ export const motif: Motif = {
           P.lin(0, 480, 0, 700, p.l('dark', 0.16), p.c('dark')),
           { lift: 3 },
         );
-        P.piece(G.rrect(668, 700, 64, 90, 10), p.c('steel'), { lift: 1.5 });
+        P.piece(paths.rrect(668, 700, 64, 90, 10), p.c('steel'), { lift: 1.5 });
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [700, 790],
               [700, 905],
@@ -123,7 +123,7 @@ export const motif: Motif = {
           { lift: 1 },
         );
         P.piece(
-          G.round(
+          paths.round(
             [
               [672, 880],
               [740, 880],
@@ -135,12 +135,12 @@ export const motif: Motif = {
           p.c('steel'),
           { lift: 1 },
         );
-        P.piece(G.circle(1480, 600, 100), p.c('brass'), { lift: 3 });
-        P.piece(G.circle(1480, 600, 66), p.c('dark'), { lift: 1 });
-        P.piece(G.rrect(980, 400, 56, 86, 8), p.c('red'), { lift: 2 });
-        P.piece(G.rrect(972, 390, 72, 16, 5), p.c('woodL'), { lift: 1 });
+        P.piece(paths.circle(1480, 600, 100), p.c('brass'), { lift: 3 });
+        P.piece(paths.circle(1480, 600, 66), p.c('dark'), { lift: 1 });
+        P.piece(paths.rrect(980, 400, 56, 86, 8), p.c('red'), { lift: 2 });
+        P.piece(paths.rrect(972, 390, 72, 16, 5), p.c('woodL'), { lift: 1 });
         P.line(
-          G.smooth(
+          paths.smooth(
             [
               [1000, 410],
               [860, 430],
@@ -157,7 +157,7 @@ export const motif: Motif = {
           [850, 200],
           [1090, 80],
         ] as any[])
-          P.piece(G.rrect(x, 556, w, 14, 6), p.accent2, { lift: 0, grain: 0 });
+          P.piece(paths.rrect(x, 556, w, 14, 6), p.accent2, { lift: 0, grain: 0 });
       },
       { lift: 6 },
     );

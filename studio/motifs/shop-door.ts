@@ -1,11 +1,11 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** A small shop with an open door and light inside. */
 export const motif: Motif = {
@@ -18,45 +18,48 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R;
     P.piece(
-      G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
       P.lin(0, -100, 0, 1000, mix(p.c('brick'), p.ramp[2], 0.35), mix(p.c('brick'), p.ramp[3], 0.35)),
       { lift: 0, edge: 0 },
     );
     for (let r = -20; r < 26; r++)
       for (let c = -14; c < 34; c++)
         if (R() < 0.4)
-          P.ink(G.rrect(c * 92 + (r % 2) * 46, r * 46, 82, 36, 4), R() < 0.5 ? p.paper : p.shadow, 0.06);
+          P.ink(paths.rrect(c * 92 + (r % 2) * 46, r * 46, 82, 36, 4), R() < 0.5 ? p.paper : p.shadow, 0.06);
     P.group(
       () => {
-        P.piece(G.rrect(360, 300, 1200, 860, 12), p.c('#214a4a'), { lift: 4 });
-        P.piece(G.rrect(400, 200, 1120, 130, 12), p.c('#1b3d3d'), { lift: 4 });
+        P.piece(paths.rrect(360, 300, 1200, 860, 12), p.c('#214a4a'), { lift: 4 });
+        P.piece(paths.rrect(400, 200, 1120, 130, 12), p.c('#1b3d3d'), { lift: 4 });
         for (let i = 0; i < 7; i++)
-          P.ink(G.rrect(560 + i * 118, 240, i === 3 ? 40 : 92, 50, 8), p.accent2, i === 3 ? 0 : 0.95);
+          P.ink(paths.rrect(560 + i * 118, 240, i === 3 ? 40 : 92, 50, 8), p.accent2, i === 3 ? 0 : 0.95);
       },
       { lift: 4 },
     );
     const warm = P.lin(0, 380, 0, 1100, mix(p.sun, p.accent2, 0.3), mix(p.accent2, p.accent, 0.35));
-    P.piece(G.rect(440, 400, 560, 540), warm, { lift: 0 });
-    P.clip(G.rect(440, 400, 560, 540), () => {
+    P.piece(paths.rect(440, 400, 560, 540), warm, { lift: 0 });
+    P.clip(paths.rect(440, 400, 560, 540), () => {
       for (const y of [560, 740]) {
-        P.piece(G.rect(440, y, 560, 18), p.c('wood'), { lift: 2 });
+        P.piece(paths.rect(440, y, 560, 18), p.c('wood'), { lift: 2 });
         for (let i = 0; i < 6; i++) {
           const x = 480 + i * 90;
           if ((i + y) % 3)
-            T.mug(P, x, y, 0.42, p.c(['teal', 'rose', 'mustard', 'navy', 'brick', 'olive'][i]));
-          else P.piece(G.rrect(x - 30, y - 90, 60, 90, 8), p.c(['red', 'teal', 'cream'][i % 3]), { lift: 2 });
+            things.mug(P, x, y, 0.42, p.c(['teal', 'rose', 'mustard', 'navy', 'brick', 'olive'][i]));
+          else
+            P.piece(paths.rrect(x - 30, y - 90, 60, 90, 8), p.c(['red', 'teal', 'cream'][i % 3]), {
+              lift: 2,
+            });
         }
       }
-      T.pot(P, 560, 940, 0.9, p.c('brick'), () => T.fern(P, 9, 150, p.c('leaf')));
-      T.radio(P, 830, 940, 0.5, { antenna: 0 });
+      things.pot(P, 560, 940, 0.9, p.c('brick'), () => things.fern(P, 9, 150, p.c('leaf')));
+      things.radio(P, 830, 940, 0.5, { antenna: 0 });
     });
-    P.line(G.rect(440, 400, 560, 540), p.c('#1b3d3d'), 24);
-    P.piece(G.rect(1080, 400, 400, 760), warm, { lift: 0 });
-    P.clip(G.rect(1080, 400, 400, 760), () => {
-      P.piece(G.rect(1080, 900, 400, 300), p.c('woodL'), { lift: 2 });
+    P.line(paths.rect(440, 400, 560, 540), p.c('#1b3d3d'), 24);
+    P.piece(paths.rect(1080, 400, 400, 760), warm, { lift: 0 });
+    P.clip(paths.rect(1080, 400, 400, 760), () => {
+      P.piece(paths.rect(1080, 900, 400, 300), p.c('woodL'), { lift: 2 });
       P.group(
         () =>
-          Q.front(P, 1290, 860, 6.4, {
+          people.front(P, 1290, 860, 6.4, {
             skin: p.skin(2),
             hair: '#2b1a14',
             hairStyle: 'bob',
@@ -72,12 +75,12 @@ export const motif: Motif = {
           }),
         { lift: 3 },
       );
-      P.piece(G.rect(1080, 900, 400, 260), p.c('wood'), { lift: 3 });
+      P.piece(paths.rect(1080, 900, 400, 260), p.c('wood'), { lift: 3 });
     });
     P.group(
       () => {
         P.piece(
-          G.poly([
+          paths.poly([
             [1480, 400],
             [1640, 360],
             [1640, 1220],
@@ -87,7 +90,7 @@ export const motif: Motif = {
           { lift: 4 },
         );
         P.piece(
-          G.poly([
+          paths.poly([
             [1500, 440],
             [1620, 410],
             [1620, 860],
@@ -100,8 +103,8 @@ export const motif: Motif = {
           1560,
           620,
           () => {
-            P.piece(G.rrect(-52, -34, 104, 68, 8), p.paper, { lift: 2 });
-            P.ink(G.rrect(-34, -9, 68, 18, 6), p.c('green'));
+            P.piece(paths.rrect(-52, -34, 104, 68, 8), p.paper, { lift: 2 });
+            P.ink(paths.rrect(-34, -9, 68, 18, 6), p.c('green'));
           },
           { rot: -0.08 },
         );
@@ -109,7 +112,7 @@ export const motif: Motif = {
       { lift: 4 },
     );
     P.piece(
-      G.rect(-B, 1150, 1920 + 2 * B, 1600),
+      paths.rect(-B, 1150, 1920 + 2 * B, 1600),
       P.lin(0, 1150, 0, 1280, mix(p.ramp[3], p.accent2, 0.2), p.ramp[4]),
       { lift: 4 },
     );
@@ -118,11 +121,13 @@ export const motif: Motif = {
     for (const x of [300, 1760])
       P.group(
         () =>
-          T.pot(P, x, 1180, 1.3, p.c('brick'), () => T.fern(P, 11, 190, mix(p.c('leafD'), p.ramp[3], 0.3))),
+          things.pot(P, x, 1180, 1.3, p.c('brick'), () =>
+            things.fern(P, 11, 190, mix(p.c('leafD'), p.ramp[3], 0.3)),
+          ),
         { lift: 4 },
       );
     for (let i = 0; i < 9; i++)
-      P.piece(G.scallop(380 + i * 129, 380 + (i + 1) * 129, 318, 60, 1, 30), i % 2 ? p.paper : p.accent, {
+      P.piece(paths.scallop(380 + i * 129, 380 + (i + 1) * 129, 318, 60, 1, 30), i % 2 ? p.paper : p.accent, {
         lift: 2,
       });
   },

@@ -1,10 +1,10 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** Snow falls on a street at night. */
 export const motif: Motif = {
@@ -17,13 +17,15 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R,
       snow = mix(p.paper, p.sky[3], 0.18);
-    P.layer('sky', 0, () => N.sky(P, { x: 420, y: 330, r: 80, step: 140, halos: 4, hor: 800, stars: 0 }));
+    P.layer('sky', 0, () =>
+      nature.sky(P, { x: 420, y: 330, r: 80, step: 140, halos: 4, hor: 800, stars: 0 }),
+    );
     P.layer('houses', 0.3, () => {
       let x = -1200;
       while (x < 3200) {
         const w = R.r(190, 280),
           h = R.r(250, 400);
-        T.house(P, x + w / 2, 960, w, h, {
+        things.house(P, x + w / 2, 960, w, h, {
           col: mix(p.ramp[1], p.ramp[2], R()),
           roof: snow,
           lit: 0.6,
@@ -35,11 +37,15 @@ export const motif: Motif = {
       }
     });
     P.layer('ground', 0.6, () => {
-      P.piece(G.rect(-B, 930, 1920 + 2 * B, 1700), P.lin(0, 930, 0, 1280, snow, mix(snow, p.ramp[1], 0.4)), {
-        lift: 4,
-      });
       P.piece(
-        G.tube(
+        paths.rect(-B, 930, 1920 + 2 * B, 1700),
+        P.lin(0, 930, 0, 1280, snow, mix(snow, p.ramp[1], 0.4)),
+        {
+          lift: 4,
+        },
+      );
+      P.piece(
+        paths.tube(
           [
             [700, 2000],
             [860, 1300],
@@ -53,17 +59,17 @@ export const motif: Motif = {
       );
     });
     P.layer('lamp', 0.8, () => {
-      T.lamppost(P, 1380, 1080, 640);
-      T.lamppost(P, 560, 1010, 460);
+      things.lamppost(P, 1380, 1080, 640);
+      things.lamppost(P, 560, 1010, 460);
       for (const [x, s] of [
         [180, 1.9],
         [1760, 2.2],
       ] as any[]) {
-        N.fir(P, x, 1130, s, p.ramp[3]);
-        N.fir(P, x, 1130 - 20 * s, s * 0.7, mix(snow, p.ramp[2], 0.25));
+        nature.fir(P, x, 1130, s, p.ramp[3]);
+        nature.fir(P, x, 1130 - 20 * s, s * 0.7, mix(snow, p.ramp[2], 0.25));
       }
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [-1400, 1200],
             [200, 1160],
@@ -90,7 +96,7 @@ export const motif: Motif = {
         0.2,
         () => {
           for (let i = 0; i < n; i++)
-            P.ink(G.circle(R.r(-300, 2300), R.r(-320, 1500), R.r(r0, r1)), p.paper, R.r(0.5, 0.95));
+            P.ink(paths.circle(R.r(-300, 2300), R.r(-320, 1500), R.r(r0, r1)), p.paper, R.r(0.5, 0.95));
         },
         { scroll: [name === 'flakes' ? 0.06 : 0.03, 1], turns },
       );

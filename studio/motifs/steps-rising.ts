@@ -1,10 +1,10 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** A figure climbs paper steps towards the light: effort and growth. */
 export const motif: Motif = {
@@ -15,15 +15,15 @@ export const motif: Motif = {
   portrait: { x: 440, y: -330, w: 960, h: 1706 },
   draw(P) {
     const p = P.pal;
-    N.sky(P, { x: 1500, y: 360, r: 110, step: 150, halos: 4, hor: 900 });
-    N.streak(P, 420, 240, 1, mix(p.sky[2], p.paper, 0.5));
-    N.puff(P, 620, 420, 0.8, mix(p.sky[1], p.paper, 0.5));
-    N.sheet(P, N.hill(P, 980, 60, { len: 1500 }), p.ramp[0], 980, { mist: 0.4 });
+    nature.sky(P, { x: 1500, y: 360, r: 110, step: 150, halos: 4, hor: 900 });
+    nature.streak(P, 420, 240, 1, mix(p.sky[2], p.paper, 0.5));
+    nature.puff(P, 620, 420, 0.8, mix(p.sky[1], p.paper, 0.5));
+    nature.sheet(P, nature.hill(P, 980, 60, { len: 1500 }), p.ramp[0], 980, { mist: 0.4 });
     for (let i = 11; i >= -6; i--) {
       const x = 120 + i * 170,
         y = 1130 - i * 92;
       P.piece(
-        G.rect(x, y, 3400, 2400),
+        paths.rect(x, y, 3400, 2400),
         P.lin(
           0,
           y,
@@ -34,11 +34,11 @@ export const motif: Motif = {
         ),
         { lift: 5 },
       );
-      P.piece(G.rect(x, y, 3400, 16), mix(p.paper, p.accent2, 0.2), { lift: 0.6, a: 0.8 });
+      P.piece(paths.rect(x, y, 3400, 16), mix(p.paper, p.accent2, 0.2), { lift: 0.6, a: 0.8 });
     }
     P.group(
       () =>
-        Q.side(P, 858, 500, 5.4, {
+        people.side(P, 858, 500, 5.4, {
           skin: p.skin(3),
           hair: '#1d1412',
           hairStyle: 'short',
@@ -65,7 +65,7 @@ export const motif: Motif = {
         const x = 1770,
           y = 200;
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [x, y + 30],
               [x, y - 230],
@@ -76,7 +76,7 @@ export const motif: Motif = {
           { lift: 2 },
         );
         P.piece(
-          G.poly([
+          paths.poly([
             [x + 4, y - 226],
             [x + 150, y - 180],
             [x + 4, y - 130],

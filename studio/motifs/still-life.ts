@@ -1,24 +1,25 @@
 import { mix } from '../kit/colour.ts';
-import { N } from '../kit/nature.ts';
-import { O } from '../kit/objects.ts';
+import { nature } from '../kit/nature.ts';
+import { objects } from '../kit/objects.ts';
 import type { Motif, Paint, Slots } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
-const all = G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B);
+const B = nature.B;
+const all = paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B);
 
 /** What is behind a table, so that no two rooms are the same. */
 const BACKS: Record<string, (P: Paint, wall: string) => void> = {
-  disc: (P, wall) => P.piece(N.wobble(P, 960, 640, 540, 0.02), P.pal.l(wall, 0.45), { lift: 3 }),
+  disc: (P, wall) => P.piece(nature.wobble(P, 960, 640, 540, 0.02), P.pal.l(wall, 0.45), { lift: 3 }),
   arch: (P, wall) => {
-    P.piece(G.rrect(520, 120, 880, 1300, [440, 440, 0, 0]), P.pal.l(wall, 0.4), { lift: 3 });
-    P.piece(G.rrect(590, 190, 740, 1300, [370, 370, 0, 0]), P.pal.l(wall, 0.58), { lift: 2 });
+    P.piece(paths.rrect(520, 120, 880, 1300, [440, 440, 0, 0]), P.pal.l(wall, 0.4), { lift: 3 });
+    P.piece(paths.rrect(590, 190, 740, 1300, [370, 370, 0, 0]), P.pal.l(wall, 0.58), { lift: 2 });
   },
   stripes: (P, wall) => {
-    for (let i = -8; i < 22; i++) P.piece(G.rect(i * 150, -B, 75, 3200), P.pal.l(wall, 0.16), { lift: 0.6 });
-    P.piece(G.rect(-B, 880, 1920 + 2 * B, 26), P.pal.l(wall, 0.5), { lift: 2 });
-    P.piece(G.rect(-B, 906, 1920 + 2 * B, 200), P.pal.d(wall, 0.12), { lift: 1 });
+    for (let i = -8; i < 22; i++)
+      P.piece(paths.rect(i * 150, -B, 75, 3200), P.pal.l(wall, 0.16), { lift: 0.6 });
+    P.piece(paths.rect(-B, 880, 1920 + 2 * B, 26), P.pal.l(wall, 0.5), { lift: 2 });
+    P.piece(paths.rect(-B, 906, 1920 + 2 * B, 200), P.pal.d(wall, 0.12), { lift: 1 });
   },
   shelf: (P, wall) => {
     const p = P.pal;
@@ -26,13 +27,13 @@ const BACKS: Record<string, (P: Paint, wall: string) => void> = {
       [90, 0],
       [470, 2],
     ] as const) {
-      P.piece(G.rect(-B, y + 200, 1920 + 2 * B, 34), p.c('woodD'), { lift: 3 });
+      P.piece(paths.rect(-B, y + 200, 1920 + 2 * B, 34), p.c('woodD'), { lift: 3 });
       let x = -600 + seed * 90;
       for (let i = 0; x < 2500; i++) {
         const h = 110 + ((i * 47 + seed * 31) % 80);
         const w = 30 + ((i * 29) % 36);
         if (!(x > 620 && x < 1280) && i % 9 !== 7)
-          T.book(
+          things.book(
             P,
             x,
             y + 200,
@@ -44,7 +45,7 @@ const BACKS: Record<string, (P: Paint, wall: string) => void> = {
         x += w + 3;
       }
     }
-    P.piece(N.wobble(P, 960, 620, 420, 0.02), p.l(wall, 0.35), { lift: 4 });
+    P.piece(nature.wobble(P, 960, 620, 420, 0.02), p.l(wall, 0.35), { lift: 4 });
   },
   frames: (P, wall) => {
     const p = P.pal;
@@ -55,13 +56,13 @@ const BACKS: Record<string, (P: Paint, wall: string) => void> = {
       [240, 560, 250, 200, 'navy'],
       [760, -420, 400, 300, 'leaf'],
     ] as const) {
-      P.piece(G.rrect(x, y, w, h, 6), p.c('woodD'), { lift: 4 });
-      P.piece(G.rect(x + 26, y + 26, w - 52, h - 52), p.paper, { lift: 1 });
-      P.clip(G.rect(x + 46, y + 46, w - 92, h - 92), () => {
-        P.piece(G.rect(x, y, w, h), p.l(c, 0.45), { lift: 0 });
-        P.piece(N.wobble(P, x + w * 0.6, y + h * 0.42, w * 0.16, 0.03), p.accent2, { lift: 1 });
+      P.piece(paths.rrect(x, y, w, h, 6), p.c('woodD'), { lift: 4 });
+      P.piece(paths.rect(x + 26, y + 26, w - 52, h - 52), p.paper, { lift: 1 });
+      P.clip(paths.rect(x + 46, y + 46, w - 92, h - 92), () => {
+        P.piece(paths.rect(x, y, w, h), p.l(c, 0.45), { lift: 0 });
+        P.piece(nature.wobble(P, x + w * 0.6, y + h * 0.42, w * 0.16, 0.03), p.accent2, { lift: 1 });
         P.piece(
-          G.smooth([
+          paths.smooth([
             [x - 60, y + h],
             [x + w * 0.3, y + h * 0.56],
             [x + w * 0.7, y + h * 0.72],
@@ -74,7 +75,7 @@ const BACKS: Record<string, (P: Paint, wall: string) => void> = {
         );
       });
     }
-    P.piece(G.rect(-B, 930, 1920 + 2 * B, 24), p.l(wall, 0.4), { lift: 2 });
+    P.piece(paths.rect(-B, 930, 1920 + 2 * B, 24), p.l(wall, 0.4), { lift: 2 });
   },
 };
 
@@ -89,13 +90,13 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
     });
     BACKS[o.back ?? 'disc']?.(P, o.wall ?? '#c9d6c6');
     P.piece(
-      G.rect(-B, 1010, 1920 + 2 * B, 1700),
+      paths.rect(-B, 1010, 1920 + 2 * B, 1700),
       P.lin(0, 1010, 0, 1280, p.c(o.top ?? 'wood'), p.d(o.top ?? 'wood', 0.25)),
       { lift: 4 },
     );
     for (let i = 0; i < 9; i++)
       P.ink(
-        G.rrect(-400 + i * 320 + P.R.r(-60, 60), 1060 + (i % 3) * 70, 220, 5, 2),
+        paths.rrect(-400 + i * 320 + P.R.r(-60, 60), 1060 + (i % 3) * 70, 220, 5, 2),
         p.d(o.top ?? 'wood', 0.4),
         0.25,
       );
@@ -106,23 +107,25 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
     const p = P.pal;
     const wall = o.wall ?? '#7f6f86';
     P.piece(all, P.lin(0, -300, 0, 1200, p.c(wall), p.d(wall, 0.18)), { lift: 0, edge: 0 });
-    P.clip(G.rect(380, -240, 1160, 1210), () => {
-      N.sky(P, { x: 1280, y: 300, r: 84, step: 130, halos: 3, hor: 760 });
+    P.clip(paths.rect(380, -240, 1160, 1210), () => {
+      nature.sky(P, { x: 1280, y: 300, r: 84, step: 130, halos: 3, hor: 760 });
       for (const [i, y] of [640, 740, 850].entries())
-        N.sheet(P, N.hill(P, y, 50, { len: 1300 - i * 250 }), p.ramp[1 + i], y, { mist: 0.3 - i * 0.1 });
+        nature.sheet(P, nature.hill(P, y, 50, { len: 1300 - i * 250 }), p.ramp[1 + i], y, {
+          mist: 0.3 - i * 0.1,
+        });
     });
     for (const path of [
-      G.diff(G.rect(340, -280, 1240, 1290), G.rect(384, -236, 1152, 1206)),
-      G.rect(940, -240, 40, 1210),
-      G.rect(384, 330, 1152, 30),
+      paths.diff(paths.rect(340, -280, 1240, 1290), paths.rect(384, -236, 1152, 1206)),
+      paths.rect(940, -240, 40, 1210),
+      paths.rect(384, 330, 1152, 30),
     ])
       P.piece(path, p.c('cream'), { lift: 3 });
-    P.piece(G.rect(-B, 990, 1920 + 2 * B, 44), p.l('cream', 0.3), { lift: 4 });
-    P.piece(G.rect(-B, 1034, 1920 + 2 * B, 1700), p.d(wall, 0.25), { lift: 2 });
+    P.piece(paths.rect(-B, 990, 1920 + 2 * B, 44), p.l('cream', 0.3), { lift: 4 });
+    P.piece(paths.rect(-B, 1034, 1920 + 2 * B, 1700), p.d(wall, 0.25), { lift: 2 });
     for (const s of [-1, 1]) {
       const x = 960 + s * 740;
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [x - 190, -700],
             [x + 190, -700],
@@ -139,7 +142,9 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
       );
     }
     if (o.plant !== 0)
-      P.group(() => T.pot(P, 560, 992, 1, p.c('brick'), () => T.fern(P, 9, 170, p.c('leaf'))), { lift: 3 });
+      P.group(() => things.pot(P, 560, 992, 1, p.c('brick'), () => things.fern(P, 9, 170, p.c('leaf'))), {
+        lift: 3,
+      });
     P.group(thing, { lift: 5 });
   },
   /** On sheets of coloured paper that overlap, nothing else: an idea rather than a place. */
@@ -148,7 +153,7 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
     const [a, b, c] = o.sheets ?? [p.ramp[1], p.ramp[0], p.sky[3]];
     P.piece(all, P.lin(-200, -200, 1900, 1500, p.c(a), p.d(a, 0.15)), { lift: 0, edge: 0 });
     const wave = (y: number, amp: number) =>
-      G.smooth(
+      paths.smooth(
         [
           ...Array.from({ length: 9 }, (_, i) => [-B + (i * (1920 + 2 * B)) / 8, y + P.R.r(-amp, amp)]),
           [1920 + B, 2800],
@@ -163,7 +168,7 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
         [720, p.l(b, 0.2)],
         [470, c],
       ] as const)
-        P.piece(N.wobble(P, 960, 660, r, 0.03), p.c(col), { lift: 5 });
+        P.piece(nature.wobble(P, 960, 660, r, 0.03), p.c(col), { lift: 5 });
     } else if (o.cut === 'slant') {
       for (const [x, col] of [
         [-300, b],
@@ -171,7 +176,7 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
         [1180, c],
       ] as const)
         P.piece(
-          G.poly([
+          paths.poly([
             [x, -B],
             [3400, -B],
             [3400, 2800],
@@ -185,14 +190,14 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
       P.piece(wave(760, 90), p.c(c), { lift: 5 });
     }
     for (let i = 0; i < 12; i++)
-      P.piece(G.circle(P.R.r(-100, 2020), P.R.r(-200, 560), P.R.r(8, 24)), p.l(b, 0.35), { lift: 1.4 });
+      P.piece(paths.circle(P.R.r(-100, 2020), P.R.r(-200, 560), P.R.r(8, 24)), p.l(b, 0.35), { lift: 1.4 });
     P.group(thing, { lift: 7 });
   },
   /** On a low hill outdoors. */
   hill(P, o, thing) {
     const p = P.pal;
     const east = P.R() < 0.5;
-    N.sky(P, {
+    nature.sky(P, {
       x: o.sunX ?? (east ? P.R.r(1300, 1560) : P.R.r(360, 620)),
       y: P.R.r(320, 460),
       r: 100,
@@ -204,17 +209,17 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
       [P.R.r(100, 700), P.R.r(120, 330), P.R.r(0.8, 1.3)],
       [P.R.r(1250, 1850), P.R.r(60, 260), P.R.r(0.7, 1.1)],
     ])
-      N.puff(P, x, y, s, mix(p.sky[2], p.paper, 0.5));
+      nature.puff(P, x, y, s, mix(p.sky[2], p.paper, 0.5));
     for (const [i, y] of [800, 890].entries()) {
-      const h = N.hill(P, y, 70, { len: 1500 - i * 300 });
-      N.sheet(P, h, p.ramp[1 + i], y, { mist: 0.3 });
+      const h = nature.hill(P, y, 70, { len: 1500 - i * 300 });
+      nature.sheet(P, h, p.ramp[1 + i], y, { mist: 0.3 });
       for (const x of i
         ? [P.R.r(40, 330), P.R.r(1600, 1860)]
         : [P.R.r(400, 600), P.R.r(1330, 1480), P.R.r(1500, 1700)])
-        (i ? N.round : N.fir)(P, x, (h as any).f(x) + 6, 0.75, p.ramp[2 + i]);
+        (i ? nature.round : nature.fir)(P, x, (h as any).f(x) + 6, 0.75, p.ramp[2 + i]);
     }
     P.piece(
-      G.smooth(
+      paths.smooth(
         [
           [-B, 1200],
           [300, 1100],
@@ -230,20 +235,30 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
       P.lin(0, 1000, 0, 1400, mix(p.ramp[3], p.c('leaf'), 0.35), p.ramp[4]),
       { lift: 5, grain: 0.6 },
     );
-    N.grass(P, -300, 2200, 1180, 34, mix(p.ramp[3], p.c('leafL'), 0.35), 44);
+    nature.grass(P, -300, 2200, 1180, 34, mix(p.ramp[3], p.c('leafL'), 0.35), 44);
     P.group(thing, { lift: 5 });
   },
   /** Seen from above on a cloth. */
   above(P, o, thing) {
     const p = P.pal;
     P.piece(all, p.c(o.top ?? 'woodL'), { lift: 0, edge: 0 });
-    T.planks?.(P, -B, -B, 1920 + B, 1280 + B, 12, p.c(o.top ?? 'woodL'));
-    P.at(960, 640, () => P.piece(G.rrect(-760, -620, 1520, 1240, 20), p.c(o.cloth ?? 'teal'), { lift: 4 }), {
-      rot: o.turn ?? -0.08,
-    });
-    P.at(960, 640, () => P.line(G.rrect(-710, -570, 1420, 1140, 14), p.l(o.cloth ?? 'teal', 0.4), 8, 0.8), {
-      rot: o.turn ?? -0.08,
-    });
+    things.planks?.(P, -B, -B, 1920 + B, 1280 + B, 12, p.c(o.top ?? 'woodL'));
+    P.at(
+      960,
+      640,
+      () => P.piece(paths.rrect(-760, -620, 1520, 1240, 20), p.c(o.cloth ?? 'teal'), { lift: 4 }),
+      {
+        rot: o.turn ?? -0.08,
+      },
+    );
+    P.at(
+      960,
+      640,
+      () => P.line(paths.rrect(-710, -570, 1420, 1140, 14), p.l(o.cloth ?? 'teal', 0.4), 8, 0.8),
+      {
+        rot: o.turn ?? -0.08,
+      },
+    );
     P.group(thing, { lift: 5 });
   },
 };
@@ -264,7 +279,7 @@ export const motif: Motif = {
     const glow = (share: number) => {
       if (o.glow) P.glow(x + (o.glow[0] ?? 0) * size, y + (o.glow[1] ?? -480) * size, 760, p.accent2, share);
     };
-    stage?.(P, o, () => P.at(x, y + (o.dy ?? 0), () => O[o.thing](P, o), { s: size, rot: o.rot ?? 0 }));
+    stage?.(P, o, () => P.at(x, y + (o.dy ?? 0), () => objects[o.thing](P, o), { s: size, rot: o.rot ?? 0 }));
     glow(0.5);
   },
 };

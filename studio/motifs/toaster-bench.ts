@@ -1,11 +1,11 @@
 import { mix } from '../kit/colour.ts';
-import { H } from '../kit/hands.ts';
-import { N } from '../kit/nature.ts';
+import { hands } from '../kit/hands.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** From above: a toaster taken apart, hands with a screwdriver, screws in a dish. */
 export const motif: Motif = {
@@ -17,17 +17,17 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R,
       sk = p.skin(1);
-    T.planks(P, -B, -1200, 3320, 2400, 15, mix(p.c('woodL'), p.shadow, 0.08));
+    things.planks(P, -B, -1200, 3320, 2400, 15, mix(p.c('woodL'), p.shadow, 0.08));
     P.group(
       () =>
         P.at(
           960,
           560,
           () => {
-            P.piece(G.rrect(-560, -380, 1120, 800, 30), p.c('#3f6f6a'), { lift: 3 });
+            P.piece(paths.rrect(-560, -380, 1120, 800, 30), p.c('#3f6f6a'), { lift: 3 });
             for (let i = 1; i < 11; i++) {
-              P.ink(G.rect(-560 + i * 100, -380, 2, 800), p.paper, 0.16);
-              if (i < 8) P.ink(G.rect(-560, -380 + i * 100, 1120, 2), p.paper, 0.16);
+              P.ink(paths.rect(-560 + i * 100, -380, 2, 800), p.paper, 0.16);
+              if (i < 8) P.ink(paths.rect(-560, -380 + i * 100, 1120, 2), p.paper, 0.16);
             }
           },
           { rot: -0.03 },
@@ -41,16 +41,16 @@ export const motif: Motif = {
           470,
           () => {
             P.piece(
-              G.rrect(-300, -190, 600, 380, 70),
+              paths.rrect(-300, -190, 600, 380, 70),
               P.lin(0, -190, 0, 190, p.l('steel', 0.4), p.d('steel', 0.12)),
               { lift: 4 },
             );
-            P.piece(G.rrect(-260, -150, 520, 300, 50), p.c('#dfe6e6'), { lift: 1 });
+            P.piece(paths.rrect(-260, -150, 520, 300, 50), p.c('#dfe6e6'), { lift: 1 });
             for (const y of [-82, 42]) {
-              P.piece(G.rrect(-220, y - 26, 440, 70, 20), p.d('dark', 0.1), { lift: 0 });
+              P.piece(paths.rrect(-220, y - 26, 440, 70, 20), p.d('dark', 0.1), { lift: 0 });
               for (let i = 0; i < 10; i++)
                 P.line(
-                  G.poly(
+                  paths.poly(
                     [
                       [-200 + i * 44, y - 20],
                       [-180 + i * 44, y + 36],
@@ -62,16 +62,16 @@ export const motif: Motif = {
                   0.9,
                 );
             }
-            P.piece(G.rrect(296, -40, 56, 90, 14), p.ink, { lift: 2 });
-            P.piece(G.circle(-318, 60, 34), p.accent, { lift: 2 });
-            P.ink(G.rect(-321, 34, 6, 26), p.paper);
+            P.piece(paths.rrect(296, -40, 56, 90, 14), p.ink, { lift: 2 });
+            P.piece(paths.circle(-318, 60, 34), p.accent, { lift: 2 });
+            P.ink(paths.rect(-321, 34, 6, 26), p.paper);
           },
           { rot: 0.06 },
         ),
       { lift: 6 },
     );
     P.line(
-      G.smooth(
+      paths.smooth(
         [
           [660, 420],
           [520, 350],
@@ -87,12 +87,12 @@ export const motif: Motif = {
     );
     P.group(
       () => {
-        P.piece(G.circle(1500, 300, 130), p.c('brass'), { lift: 4 });
-        P.piece(G.circle(1500, 300, 106), p.d('brass', 0.25), { lift: 0 });
+        P.piece(paths.circle(1500, 300, 130), p.c('brass'), { lift: 4 });
+        P.piece(paths.circle(1500, 300, 106), p.d('brass', 0.25), { lift: 0 });
         for (let i = 0; i < 11; i++) {
           const a = i * 2.4,
             d = 18 + i * 7;
-          T.screw(P, 1500 + Math.cos(a) * d, 300 + Math.sin(a) * d, 16);
+          things.screw(P, 1500 + Math.cos(a) * d, 300 + Math.sin(a) * d, 16);
         }
       },
       { lift: 4 },
@@ -102,7 +102,7 @@ export const motif: Motif = {
       [1400, 820],
       [560, 820],
     ] as any[])
-      T.screw(P, x, y, 18);
+      things.screw(P, x, y, 18);
     P.group(
       () =>
         P.at(
@@ -110,7 +110,7 @@ export const motif: Motif = {
           600,
           () => {
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [0, -250],
                   [0, 40],
@@ -120,7 +120,7 @@ export const motif: Motif = {
               p.c('steel'),
               { lift: 2 },
             );
-            P.piece(G.rrect(-34, 30, 68, 190, 26), p.c('red'), { lift: 3 });
+            P.piece(paths.rrect(-34, 30, 68, 190, 26), p.c('red'), { lift: 3 });
           },
           { rot: 0.35 },
         ),
@@ -133,7 +133,7 @@ export const motif: Motif = {
         () =>
           P.group(
             () => {
-              H.back(P, sk, {
+              hands.back(P, sk, {
                 thumb: 0.95,
                 spread: 0.4,
                 lift: 2,
@@ -146,7 +146,7 @@ export const motif: Motif = {
                 armW: [150, 124, 92, 72],
               });
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [-280, -720],
                     [-190, -520],
@@ -168,7 +168,7 @@ export const motif: Motif = {
       () =>
         P.at(1180, 690, () => {
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [0, 0],
                 [-90, -120],
@@ -179,7 +179,7 @@ export const motif: Motif = {
             { lift: 2 },
           );
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [0, 0],
                 [110, 150],

@@ -1,10 +1,10 @@
-import { N } from '../kit/nature.ts';
+import { nature } from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { G } from '../kit/paths.ts';
-import { Q } from '../kit/people.ts';
-import { T } from '../kit/things.ts';
+import { paths } from '../kit/paths.ts';
+import { people } from '../kit/people.ts';
+import { things } from '../kit/things.ts';
 
-const B = N.B;
+const B = nature.B;
 
 /** Two people talk over tea at a small table. */
 export const motif: Motif = {
@@ -15,19 +15,19 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     P.piece(
-      G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
       P.lin(0, -100, 0, 1000, p.c('#3f5a5a'), p.c('#587270')),
       { lift: 0, edge: 0 },
     );
-    for (let i = -10; i < 26; i++) P.ink(G.rect(i * 120, -B, 3, 1280 + 2 * B), p.paper, 0.07);
+    for (let i = -10; i < 26; i++) P.ink(paths.rect(i * 120, -B, 3, 1280 + 2 * B), p.paper, 0.07);
     P.group(
       () => {
-        P.piece(G.rrect(220, 120, 330, 400, 8), p.c('woodL'), { lift: 3 });
-        P.piece(G.rect(248, 148, 274, 344), p.c('cream'), { lift: 0 });
-        P.clip(G.rect(248, 148, 274, 344), () => {
-          P.piece(G.circle(400, 280, 60), p.accent2, { lift: 1 });
+        P.piece(paths.rrect(220, 120, 330, 400, 8), p.c('woodL'), { lift: 3 });
+        P.piece(paths.rect(248, 148, 274, 344), p.c('cream'), { lift: 0 });
+        P.clip(paths.rect(248, 148, 274, 344), () => {
+          P.piece(paths.circle(400, 280, 60), p.accent2, { lift: 1 });
           P.piece(
-            G.smooth([
+            paths.smooth([
               [200, 420],
               [330, 360],
               [450, 420],
@@ -44,8 +44,8 @@ export const motif: Motif = {
     );
     P.group(
       () => {
-        P.piece(G.rrect(1340, 90, 340, 300, 8), p.c('woodD'), { lift: 3 });
-        T.stack(P, 1370, 390, [
+        P.piece(paths.rrect(1340, 90, 340, 300, 8), p.c('woodD'), { lift: 3 });
+        things.stack(P, 1370, 390, [
           [230, 40, p.c('brick')],
           [200, 36, p.c('mustard'), 10],
           [180, 34, p.c('teal'), 20],
@@ -56,7 +56,7 @@ export const motif: Motif = {
     P.group(
       () => {
         P.line(
-          G.poly(
+          paths.poly(
             [
               [960, -1400],
               [960, 60],
@@ -66,9 +66,9 @@ export const motif: Motif = {
           p.ink,
           6,
         );
-        P.piece(G.ellipse(960, 190, 150, 22), p.sun, { lift: 0 });
+        P.piece(paths.ellipse(960, 190, 150, 22), p.sun, { lift: 0 });
         P.piece(
-          G.round(
+          paths.round(
             [
               [920, 56],
               [1000, 56],
@@ -84,20 +84,24 @@ export const motif: Motif = {
       { lift: 3 },
     );
     P.glow(960, 420, 640, p.accent2, 0.5);
-    P.piece(G.rect(-B, 1060, 1920 + 2 * B, 1600), P.lin(0, 1060, 0, 1280, p.c('wood'), p.d('wood', 0.3)), {
-      lift: 3,
-    });
+    P.piece(
+      paths.rect(-B, 1060, 1920 + 2 * B, 1600),
+      P.lin(0, 1060, 0, 1280, p.c('wood'), p.d('wood', 0.3)),
+      {
+        lift: 3,
+      },
+    );
     for (const [x, m] of [
       [470, 1],
       [1450, -1],
     ] as any[])
       P.group(
         () => {
-          P.piece(G.rrect(x - m * 150 - 30, 560, 60, 540, 24), p.c('woodD'), { lift: 3 });
-          P.piece(G.rrect(x - 150, 930, 300, 50, 16), p.c('wood'), { lift: 3 });
+          P.piece(paths.rrect(x - m * 150 - 30, 560, 60, 540, 24), p.c('woodD'), { lift: 3 });
+          P.piece(paths.rrect(x - 150, 930, 300, 50, 16), p.c('wood'), { lift: 3 });
           for (const dx of [-120, 110])
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [x + dx, 970],
                   [x + dx * 1.1, 1230],
@@ -112,7 +116,7 @@ export const motif: Motif = {
       );
     P.group(
       () =>
-        Q.side(P, 470, 900, 8.6, {
+        people.side(P, 470, 900, 8.6, {
           skin: p.skin(4),
           hair: '#171212',
           hairStyle: 'curly',
@@ -136,7 +140,7 @@ export const motif: Motif = {
     );
     P.group(
       () =>
-        Q.side(P, 1450, 900, 8.6, {
+        people.side(P, 1450, 900, 8.6, {
           face: -1,
           skin: p.skin(1),
           hair: '#b9b3a8',
@@ -163,7 +167,7 @@ export const motif: Motif = {
     P.group(
       () => {
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [960, 840],
               [960, 1240],
@@ -173,19 +177,19 @@ export const motif: Motif = {
           p.c('woodD'),
           { lift: 3 },
         );
-        P.piece(G.ellipse(960, 836, 330, 46), P.lin(640, 0, 1280, 0, p.l('woodL', 0.2), p.c('woodL')), {
+        P.piece(paths.ellipse(960, 836, 330, 46), P.lin(640, 0, 1280, 0, p.l('woodL', 0.2), p.c('woodL')), {
           lift: 5,
         });
       },
       { lift: 4 },
     );
-    P.group(() => T.mug(P, 790, 836, 0.8, p.c('teal')), { lift: 3 });
-    P.group(() => T.mug(P, 1110, 836, 0.8, p.c('red')), { lift: 3 });
+    P.group(() => things.mug(P, 790, 836, 0.8, p.c('teal')), { lift: 3 });
+    P.group(() => things.mug(P, 1110, 836, 0.8, p.c('red')), { lift: 3 });
     P.group(
       () =>
         P.at(950, 836, () => {
           P.piece(
-            G.smooth([
+            paths.smooth([
               [-76, 0],
               [-92, -60],
               [-50, -110],
@@ -197,7 +201,7 @@ export const motif: Motif = {
             { lift: 3 },
           );
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [80, -40],
                 [130, -60],
@@ -208,11 +212,11 @@ export const motif: Motif = {
             p.c('cream'),
             { lift: 2 },
           );
-          P.piece(G.circle(0, -122, 14), p.c('brick'), { lift: 1 });
+          P.piece(paths.circle(0, -122, 14), p.c('brick'), { lift: 1 });
         }),
       { lift: 3 },
     );
-    N.steam(P, 790, 720, 170, 0.8, p.paper, 0.5);
-    N.steam(P, 1110, 720, 170, 0.8, p.paper, 0.5);
+    nature.steam(P, 790, 720, 170, 0.8, p.paper, 0.5);
+    nature.steam(P, 1110, 720, 170, 0.8, p.paper, 0.5);
   },
 };

@@ -1,7 +1,7 @@
 import { mix } from '../colour.ts';
-import { N } from '../nature.ts';
+import { nature } from '../nature.ts';
 import type { Kit, Slots } from '../paint.ts';
-import { G } from '../paths.ts';
+import { paths } from '../paths.ts';
 import { shade } from './parts.ts';
 
 /** Things of feasts, music, play and art. The middle of each thing's foot is at 0,0; about 500 units high. */
@@ -11,7 +11,7 @@ export const FEAST: Kit = {
     const gold = p.c('mustard');
     for (const s of [-1, 1])
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [s * 120, -450],
             [s * 236, -440],
@@ -24,7 +24,7 @@ export const FEAST: Kit = {
         { lift: 2 },
       );
     P.piece(
-      G.round(
+      paths.round(
         [
           [-150, -500, 10],
           [150, -500, 10],
@@ -38,9 +38,9 @@ export const FEAST: Kit = {
       shade(P, gold),
       { lift: 4 },
     );
-    P.piece(G.ellipse(0, -500, 150, 24), p.l('mustard', 0.45), { lift: 1 });
+    P.piece(paths.ellipse(0, -500, 150, 24), p.l('mustard', 0.45), { lift: 1 });
     P.piece(
-      G.round(
+      paths.round(
         [
           [-26, -224],
           [26, -224],
@@ -52,31 +52,35 @@ export const FEAST: Kit = {
       gold,
       { lift: 2 },
     );
-    P.piece(G.rrect(-104, -120, 208, 34, 12), mix(gold, p.shadow, 0.16), { lift: 2 });
-    P.piece(G.rrect(-132, -90, 264, 90, 12), p.c('woodD'), { lift: 3 });
-    P.piece(G.rrect(-70, -64, 140, 38, 8), p.l('brass', 0.35), { lift: 1 });
-    P.piece(N.star(0, -390, 62), p.paper, { lift: 1.4 });
-    P.ink(G.rrect(-118, -462, 18, 130, 9), '#ffffff', 0.4);
+    P.piece(paths.rrect(-104, -120, 208, 34, 12), mix(gold, p.shadow, 0.16), { lift: 2 });
+    P.piece(paths.rrect(-132, -90, 264, 90, 12), p.c('woodD'), { lift: 3 });
+    P.piece(paths.rrect(-70, -64, 140, 38, 8), p.l('brass', 0.35), { lift: 1 });
+    P.piece(nature.star(0, -390, 62), p.paper, { lift: 1.4 });
+    P.ink(paths.rrect(-118, -462, 18, 130, 9), '#ffffff', 0.4);
   },
 
   cake(P) {
     const p = P.pal;
-    P.piece(G.ellipse(0, -14, 330, 34), p.c('cream'), { lift: 4 });
+    P.piece(paths.ellipse(0, -14, 330, 34), p.c('cream'), { lift: 4 });
     const tier = (w, y, h, c) => {
-      P.piece(G.rrect(-w, y - h, w * 2, h, 26), shade(P, c, -w, w), { lift: 3 });
-      P.piece(G.scallop(-w, w, y - h, 26, Math.round(w / 32), 34), p.paper, { lift: 1.6 });
+      P.piece(paths.rrect(-w, y - h, w * 2, h, 26), shade(P, c, -w, w), { lift: 3 });
+      P.piece(paths.scallop(-w, w, y - h, 26, Math.round(w / 32), 34), p.paper, { lift: 1.6 });
     };
     tier(270, -24, 170, p.c('rose'));
     tier(190, -190, 150, p.l('rose', 0.3));
     for (let i = -4; i <= 4; i++)
-      P.piece(G.circle(i * 56, -58, 15), i % 2 ? p.c('red') : p.c('mustard'), { lift: 1.2 });
+      P.piece(paths.circle(i * 56, -58, 15), i % 2 ? p.c('red') : p.c('mustard'), { lift: 1.2 });
     for (let i = -2; i <= 2; i++) {
       const x = i * 68;
-      P.piece(G.rrect(x - 10, -440, 20, 106, 6), [p.c('teal'), p.c('mustard'), p.c('blue')][(i + 2) % 3], {
-        lift: 1.4,
-      });
       P.piece(
-        G.smooth([
+        paths.rrect(x - 10, -440, 20, 106, 6),
+        [p.c('teal'), p.c('mustard'), p.c('blue')][(i + 2) % 3],
+        {
+          lift: 1.4,
+        },
+      );
+      P.piece(
+        paths.smooth([
           [x, -512],
           [x + 17, -466],
           [x, -444],
@@ -91,13 +95,13 @@ export const FEAST: Kit = {
   gift(P) {
     const p = P.pal;
     const box = (x, y, w, h, c, r) => {
-      P.piece(G.rrect(x - w / 2, y - h, w, h, 8), shade(P, c, x - w / 2, x + w / 2), { lift: 3 });
-      P.piece(G.rect(x - w * 0.09, y - h, w * 0.18, h), r, { lift: 1 });
-      P.piece(G.rrect(x - w * 0.55, y - h - 44, w * 1.1, 64, 8), mix(c, p.paper, 0.12), { lift: 2 });
-      P.piece(G.rect(x - w * 0.09, y - h - 44, w * 0.18, 64), mix(r, p.paper, 0.15), { lift: 0.8 });
+      P.piece(paths.rrect(x - w / 2, y - h, w, h, 8), shade(P, c, x - w / 2, x + w / 2), { lift: 3 });
+      P.piece(paths.rect(x - w * 0.09, y - h, w * 0.18, h), r, { lift: 1 });
+      P.piece(paths.rrect(x - w * 0.55, y - h - 44, w * 1.1, 64, 8), mix(c, p.paper, 0.12), { lift: 2 });
+      P.piece(paths.rect(x - w * 0.09, y - h - 44, w * 0.18, 64), mix(r, p.paper, 0.15), { lift: 0.8 });
       for (const s of [-1, 1])
         P.piece(
-          G.smooth([
+          paths.smooth([
             [x, y - h - 44],
             [x + s * w * 0.14, y - h - 128],
             [x + s * w * 0.36, y - h - 118],
@@ -106,7 +110,7 @@ export const FEAST: Kit = {
           mix(r, p.shadow, s > 0 ? 0.1 : 0),
           { lift: 2 },
         );
-      P.piece(G.circle(x, y - h - 54, w * 0.075), mix(r, p.paper, 0.2), { lift: 1.2 });
+      P.piece(paths.circle(x, y - h - 54, w * 0.075), mix(r, p.paper, 0.2), { lift: 1.2 });
     };
     box(150, 0, 250, 200, p.c('mustard'), p.c('teal'));
     box(-110, 0, 330, 300, p.c('red'), p.c('cream'));
@@ -123,7 +127,7 @@ export const FEAST: Kit = {
     ] as any[];
     for (const [x, y, r] of list)
       P.line(
-        G.smooth(
+        paths.smooth(
           [
             [x, y + r * 1.16],
             [x * 0.5 + 14, y * 0.4],
@@ -136,7 +140,7 @@ export const FEAST: Kit = {
       );
     for (const [x, y, r, c] of list) {
       P.piece(
-        G.poly([
+        paths.poly([
           [x - 13, y + r * 1.22],
           [x + 13, y + r * 1.22],
           [x, y + r * 1.08],
@@ -145,7 +149,7 @@ export const FEAST: Kit = {
         { lift: 1 },
       );
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [x, y - r * 1.12],
             [x + r * 0.98, y - r * 0.1],
@@ -158,9 +162,9 @@ export const FEAST: Kit = {
         P.rad(x - r * 0.3, y - r * 0.4, 0, r * 1.9, p.l(c, 0.35), p.c(c), p.d(c, 0.25)),
         { lift: 3 },
       );
-      P.ink(G.ellipse(x - r * 0.36, y - r * 0.46, r * 0.12, r * 0.26, 0.5), '#ffffff', 0.5);
+      P.ink(paths.ellipse(x - r * 0.36, y - r * 0.46, r * 0.12, r * 0.26, 0.5), '#ffffff', 0.5);
     }
-    P.piece(G.rrect(-54, -34, 108, 34, 8), p.c('woodD'), { lift: 2 });
+    P.piece(paths.rrect(-54, -34, 108, 34, 8), p.c('woodD'), { lift: 2 });
   },
 
   guitar(P) {
@@ -169,9 +173,9 @@ export const FEAST: Kit = {
       0,
       -30,
       () => {
-        P.piece(G.rrect(-24, -700, 48, 420, 8), p.c('woodD'), { lift: 2 });
+        P.piece(paths.rrect(-24, -700, 48, 420, 8), p.c('woodD'), { lift: 2 });
         P.piece(
-          G.round(
+          paths.round(
             [
               [-36, -820],
               [36, -820],
@@ -184,9 +188,10 @@ export const FEAST: Kit = {
           { lift: 2 },
         );
         for (let i = 0; i < 3; i++)
-          for (const s of [-1, 1]) P.piece(G.circle(s * 46, -800 + i * 40, 12), p.c('cream'), { lift: 1 });
+          for (const s of [-1, 1])
+            P.piece(paths.circle(s * 46, -800 + i * 40, 12), p.c('cream'), { lift: 1 });
         P.piece(
-          G.smooth([
+          paths.smooth([
             [0, -330],
             [112, -300],
             [108, -220],
@@ -203,12 +208,12 @@ export const FEAST: Kit = {
           P.lin(-150, -300, 150, 0, p.l('carrot', 0.2), p.c('wood'), p.c('woodD')),
           { lift: 4 },
         );
-        P.piece(G.ring(0, -200, 56, 12), p.c('cream'), { lift: 0.8 });
-        P.piece(G.circle(0, -200, 50), p.c('dark'), { lift: 0 });
-        P.piece(G.rrect(-64, -76, 128, 24, 8), p.c('woodD'), { lift: 1.4 });
+        P.piece(paths.ring(0, -200, 56, 12), p.c('cream'), { lift: 0.8 });
+        P.piece(paths.circle(0, -200, 50), p.c('dark'), { lift: 0 });
+        P.piece(paths.rrect(-64, -76, 128, 24, 8), p.c('woodD'), { lift: 1.4 });
         for (let i = 0; i < 5; i++)
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [-14 + i * 7, -690],
                 [-20 + i * 10, -66],
@@ -220,7 +225,7 @@ export const FEAST: Kit = {
           );
         for (let i = 0; i < 8; i++)
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [-24, -640 + i * 44],
                 [24, -640 + i * 44],
@@ -237,7 +242,7 @@ export const FEAST: Kit = {
 
   ball(P) {
     const p = P.pal;
-    const c = G.circle(0, -230, 230);
+    const c = paths.circle(0, -230, 230);
     P.piece(
       c,
       P.rad(-80, -330, 0, 420, p.paper, mix(p.c('white'), p.shadow, 0.08), mix(p.c('white'), p.shadow, 0.32)),
@@ -245,7 +250,7 @@ export const FEAST: Kit = {
     );
     P.clip(c, () => {
       const penta = (x, y, r, a) =>
-        G.round(
+        paths.round(
           Array.from({ length: 5 }, (_, i) => [
             x + Math.cos(a + (i * 6.283) / 5) * r,
             y + Math.sin(a + (i * 6.283) / 5) * r,
@@ -256,7 +261,7 @@ export const FEAST: Kit = {
       for (let i = 0; i < 5; i++) {
         const a = -1.57 + (i * 6.283) / 5;
         P.line(
-          G.poly(
+          paths.poly(
             [
               [10 + Math.cos(a) * 84, -230 + Math.sin(a) * 84],
               [10 + Math.cos(a) * 150, -230 + Math.sin(a) * 150],
@@ -276,15 +281,19 @@ export const FEAST: Kit = {
   headphones(P) {
     const p = P.pal;
     P.piece(
-      G.diff(G.circle(0, -260, 250), G.circle(0, -260, 210), G.rect(-300, -250, 600, 400)),
+      paths.diff(paths.circle(0, -260, 250), paths.circle(0, -260, 210), paths.rect(-300, -250, 600, 400)),
       p.c('dark'),
       { lift: 3 },
     );
     for (const s of [-1, 1]) {
-      P.piece(G.rrect(s * 232 - 64, -290, 128, 220, 54), shade(P, p.c('red'), s * 232 - 64, s * 232 + 64), {
-        lift: 4,
-      });
-      P.piece(G.rrect(s * 186 - 30, -270, 60, 180, 28), p.c('dark'), { lift: 2 });
+      P.piece(
+        paths.rrect(s * 232 - 64, -290, 128, 220, 54),
+        shade(P, p.c('red'), s * 232 - 64, s * 232 + 64),
+        {
+          lift: 4,
+        },
+      );
+      P.piece(paths.rrect(s * 186 - 30, -270, 60, 180, 28), p.c('dark'), { lift: 2 });
     }
     for (const [i, [x, y]] of (
       [
@@ -293,10 +302,10 @@ export const FEAST: Kit = {
         [0, -640],
       ] as any[]
     ).entries()) {
-      P.piece(G.ellipse(x, y, 30, 22, -0.3), p.c(['mustard', 'teal', 'rose'][i]), { lift: 2 });
-      P.piece(G.rect(x + 22, y - 110, 8, 112), p.c(['mustard', 'teal', 'rose'][i]), { lift: 1 });
+      P.piece(paths.ellipse(x, y, 30, 22, -0.3), p.c(['mustard', 'teal', 'rose'][i]), { lift: 2 });
+      P.piece(paths.rect(x + 22, y - 110, 8, 112), p.c(['mustard', 'teal', 'rose'][i]), { lift: 1 });
       P.piece(
-        G.smooth([
+        paths.smooth([
           [x + 26, y - 112],
           [x + 70, y - 84],
           [x + 72, y - 40],
@@ -312,7 +321,7 @@ export const FEAST: Kit = {
   camera(P) {
     const p = P.pal;
     P.piece(
-      G.round(
+      paths.round(
         [
           [-110, -330, 14],
           [-70, -400, 20],
@@ -324,23 +333,23 @@ export const FEAST: Kit = {
       p.d('dark', 0.1),
       { lift: 2 },
     );
-    P.piece(G.rrect(-280, -350, 560, 350, 40), shade(P, p.c('dark'), -280, 280), { lift: 4 });
-    P.piece(G.rect(-280, -270, 560, 150), p.c('woodD'), { lift: 0.8 });
-    P.piece(G.rrect(160, -390, 90, 44, 12), p.c('red'), { lift: 2 });
-    P.piece(G.circle(0, -176, 150), p.c('steelD'), { lift: 3 });
-    P.piece(G.circle(0, -176, 118), p.c('dark'), { lift: 1.4 });
-    P.piece(G.circle(0, -176, 84), P.rad(-24, -204, 0, 120, p.l('blue', 0.3), p.d('navy', 0.2)), {
+    P.piece(paths.rrect(-280, -350, 560, 350, 40), shade(P, p.c('dark'), -280, 280), { lift: 4 });
+    P.piece(paths.rect(-280, -270, 560, 150), p.c('woodD'), { lift: 0.8 });
+    P.piece(paths.rrect(160, -390, 90, 44, 12), p.c('red'), { lift: 2 });
+    P.piece(paths.circle(0, -176, 150), p.c('steelD'), { lift: 3 });
+    P.piece(paths.circle(0, -176, 118), p.c('dark'), { lift: 1.4 });
+    P.piece(paths.circle(0, -176, 84), P.rad(-24, -204, 0, 120, p.l('blue', 0.3), p.d('navy', 0.2)), {
       lift: 0.8,
     });
-    P.ink(G.ellipse(-30, -212, 26, 16, -0.6), '#ffffff', 0.7);
-    P.piece(G.rrect(-236, -330, 88, 46, 8), p.l('glass', 0.3), { lift: 1 });
+    P.ink(paths.ellipse(-30, -212, 26, 16, -0.6), '#ffffff', 0.7);
+    P.piece(paths.rrect(-236, -330, 88, 46, 8), p.l('glass', 0.3), { lift: 1 });
   },
 
   palette(P) {
     const p = P.pal;
     P.piece(
-      G.diff(
-        G.smooth(
+      paths.diff(
+        paths.smooth(
           [
             [-380, -40],
             [-300, -230],
@@ -356,7 +365,7 @@ export const FEAST: Kit = {
           true,
           0.95,
         ),
-        G.ellipse(-170, 110, 62, 46),
+        paths.ellipse(-170, 110, 62, 46),
       ),
       shade(P, p.c('woodL'), -380, 380),
       { lift: 5 },
@@ -369,7 +378,7 @@ export const FEAST: Kit = {
       [260, 50, 'aub'],
       [110, 40, 'white'],
     ] as any[])
-      P.piece(N.wobble(P, x, y, 62, 0.12), p.c(c), { lift: 2 });
+      P.piece(nature.wobble(P, x, y, 62, 0.12), p.c(c), { lift: 2 });
     for (const [x, y, r, c] of [
       [330, -180, 0.5, 'red'],
       [390, -60, 0.8, 'blue'],
@@ -378,10 +387,10 @@ export const FEAST: Kit = {
         x,
         y,
         () => {
-          P.piece(G.rrect(-14, -300, 28, 360, 12), p.c('woodD'), { lift: 4 });
-          P.piece(G.rect(-20, 50, 40, 70), p.c('steel'), { lift: 2 });
+          P.piece(paths.rrect(-14, -300, 28, 360, 12), p.c('woodD'), { lift: 4 });
+          P.piece(paths.rect(-20, 50, 40, 70), p.c('steel'), { lift: 2 });
           P.piece(
-            G.smooth(
+            paths.smooth(
               [
                 [-22, 116],
                 [22, 116],
@@ -407,9 +416,9 @@ export const FEAST: Kit = {
         x,
         0,
         () => {
-          P.piece(G.rrect(-78, -40, 156, 40, 14), shade(P, c, -78, 78), { lift: 2 });
+          P.piece(paths.rrect(-78, -40, 156, 40, 14), shade(P, c, -78, 78), { lift: 2 });
           P.piece(
-            G.smooth(
+            paths.smooth(
               [
                 [-56, -40],
                 [-24, -130],
@@ -424,8 +433,8 @@ export const FEAST: Kit = {
             shade(P, c, -56, 56),
             { lift: 2 },
           );
-          P.piece(G.rrect(-48, -206, 96, 24, 10), c, { lift: 1.4 });
-          P.piece(G.circle(0, -250, 54), P.rad(-16, -270, 0, 90, mix(c, p.paper, 0.35), c), { lift: 2 });
+          P.piece(paths.rrect(-48, -206, 96, 24, 10), c, { lift: 1.4 });
+          P.piece(paths.circle(0, -250, 54), P.rad(-16, -270, 0, 90, mix(c, p.paper, 0.35), c), { lift: 2 });
         },
         { s },
       );
@@ -433,9 +442,9 @@ export const FEAST: Kit = {
     pawn(300, 0.8, p.c('dark'));
     pawn(-170, 0.9, p.c('dark'));
     const c = p.c('cream');
-    P.piece(G.rrect(-110, -48, 220, 48, 16), shade(P, c, -110, 110), { lift: 3 });
+    P.piece(paths.rrect(-110, -48, 220, 48, 16), shade(P, c, -110, 110), { lift: 3 });
     P.piece(
-      G.smooth(
+      paths.smooth(
         [
           [-80, -48],
           [-38, -180],
@@ -450,9 +459,9 @@ export const FEAST: Kit = {
       shade(P, c, -80, 80),
       { lift: 3 },
     );
-    P.piece(G.rrect(-70, -352, 140, 30, 12), c, { lift: 2 });
+    P.piece(paths.rrect(-70, -352, 140, 30, 12), c, { lift: 2 });
     P.piece(
-      G.round(
+      paths.round(
         [
           [-60, -350],
           [-78, -470],
@@ -467,7 +476,7 @@ export const FEAST: Kit = {
       shade(P, p.c('mustard'), -70, 70),
       { lift: 2 },
     );
-    P.piece(G.circle(0, -504, 20), p.c('red'), { lift: 1.4 });
+    P.piece(paths.circle(0, -504, 20), p.c('red'), { lift: 1.4 });
   },
 
   dominoes(P) {
@@ -478,11 +487,11 @@ export const FEAST: Kit = {
         -420 + i * 136,
         0,
         () => {
-          P.piece(G.rrect(-22, -300, 44, 300, 8), shade(P, i % 2 ? p.c('cream') : p.paper, -22, 22), {
+          P.piece(paths.rrect(-22, -300, 44, 300, 8), shade(P, i % 2 ? p.c('cream') : p.paper, -22, 22), {
             lift: 3,
           });
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [-16, -150],
                 [16, -150],
@@ -492,12 +501,12 @@ export const FEAST: Kit = {
             p.ink,
             4,
           );
-          for (const y of [-240, -200, -90, -50].slice(0, 2 + (i % 3))) P.ink(G.circle(0, y, 9), p.ink);
+          for (const y of [-240, -200, -90, -50].slice(0, 2 + (i % 3))) P.ink(paths.circle(0, y, 9), p.ink);
         },
         { rot: fall },
       );
     }
-    P.at(470, -30, () => P.piece(G.circle(0, 0, 30), p.c('red'), { lift: 3 }));
+    P.at(470, -30, () => P.piece(paths.circle(0, 0, 30), p.c('red'), { lift: 3 }));
   },
 
   puzzle(P) {
@@ -507,7 +516,7 @@ export const FEAST: Kit = {
         x,
         y,
         () => {
-          const bumps = tabs.map(([dx, dy]) => G.circle(dx * 118, dy * 118, 40));
+          const bumps = tabs.map(([dx, dy]) => paths.circle(dx * 118, dy * 118, 40));
           const holes = [
             [1, 0],
             [0, 1],
@@ -515,9 +524,9 @@ export const FEAST: Kit = {
             [0, -1],
           ]
             .filter((d) => !tabs.some((t) => t[0] === d[0] && t[1] === d[1]))
-            .map(([dx, dy]) => G.circle(dx * 84, dy * 84, 36));
+            .map(([dx, dy]) => paths.circle(dx * 84, dy * 84, 36));
           P.piece(
-            G.diff(G.union(G.rrect(-110, -110, 220, 220, 12), ...bumps), ...holes.slice(0, 2)),
+            paths.diff(paths.union(paths.rrect(-110, -110, 220, 220, 12), ...bumps), ...holes.slice(0, 2)),
             shade(P, c, -120, 120),
             { lift: 3 },
           );
@@ -542,7 +551,7 @@ export const FEAST: Kit = {
   candle(P) {
     const p = P.pal;
     P.piece(
-      G.smooth(
+      paths.smooth(
         [
           [-190, -30],
           [190, -30],
@@ -555,10 +564,10 @@ export const FEAST: Kit = {
       shade(P, p.c('brass'), -190, 190),
       { lift: 3 },
     );
-    P.piece(G.ring(204, -36, 40, 18), p.c('brass'), { lift: 1.6 });
-    P.piece(G.rrect(-74, -420, 148, 400, 20), shade(P, p.c('white'), -74, 74), { lift: 3 });
+    P.piece(paths.ring(204, -36, 40, 18), p.c('brass'), { lift: 1.6 });
+    P.piece(paths.rrect(-74, -420, 148, 400, 20), shade(P, p.c('white'), -74, 74), { lift: 3 });
     P.piece(
-      G.smooth(
+      paths.smooth(
         [
           [-74, -420],
           [74, -420],
@@ -576,7 +585,7 @@ export const FEAST: Kit = {
       { lift: 1.2 },
     );
     P.line(
-      G.smooth(
+      paths.smooth(
         [
           [0, -420],
           [4, -446],
@@ -588,7 +597,7 @@ export const FEAST: Kit = {
       7,
     );
     P.piece(
-      G.smooth(
+      paths.smooth(
         [
           [0, -640],
           [46, -520],
@@ -603,7 +612,7 @@ export const FEAST: Kit = {
       P.lin(0, -640, 0, -444, '#fff6c8', p.c('mustard'), p.c('carrot')),
       { lift: 1 },
     );
-    P.ink(G.ellipse(0, -486, 14, 34), '#fffbe8', 0.9);
+    P.ink(paths.ellipse(0, -486, 14, 34), '#fffbe8', 0.9);
   },
 
   flowers(P, o: Slots = {}) {
@@ -635,8 +644,8 @@ export const FEAST: Kit = {
             [x * 0.5, -380],
             [x, y],
           ];
-      P.piece(G.tube(stem, [12, 9, 8]), dead ? p.d('olive', 0.2) : p.c('leafD'), { lift: 1.4 });
-      N.leafP(P, x * 0.4, -380, 110, x < 0 ? Math.PI + 0.5 : -0.5, dead ? p.c('olive') : p.c('leaf'), {
+      P.piece(paths.tube(stem, [12, 9, 8]), dead ? p.d('olive', 0.2) : p.c('leafD'), { lift: 1.4 });
+      nature.leafP(P, x * 0.4, -380, 110, x < 0 ? Math.PI + 0.5 : -0.5, dead ? p.c('olive') : p.c('leaf'), {
         lift: 1.4,
       });
       const c = dead
@@ -646,12 +655,12 @@ export const FEAST: Kit = {
       for (let k = 0; k < petals; k++) {
         const a = dead ? 0.7 + (k / petals) * 1.8 : (k / petals) * 6.283;
         P.piece(
-          G.ellipse(x + Math.cos(a) * 44, y + Math.sin(a) * 44, 46, 22, a),
+          paths.ellipse(x + Math.cos(a) * 44, y + Math.sin(a) * 44, 46, 22, a),
           mix(c, p.paper, (k % 3) * 0.08),
           { lift: 1.2 },
         );
       }
-      P.piece(G.circle(x, y, 26), dead ? p.c('woodD') : p.c('woodD'), { lift: 1 });
+      P.piece(paths.circle(x, y, 26), dead ? p.c('woodD') : p.c('woodD'), { lift: 1 });
     }
     if (dead)
       for (const [x, y, a] of [
@@ -659,9 +668,9 @@ export const FEAST: Kit = {
         [150, -8, -0.2],
         [260, -14, 0.8],
       ] as any[])
-        P.piece(G.ellipse(x, y, 40, 16, a), p.d('brick', 0.2), { lift: 1 });
+        P.piece(paths.ellipse(x, y, 40, 16, a), p.d('brick', 0.2), { lift: 1 });
     P.piece(
-      G.round(
+      paths.round(
         [
           [-90, -240, 10],
           [90, -240, 10],
@@ -675,6 +684,6 @@ export const FEAST: Kit = {
       shade(P, dead ? p.c('grey') : p.c('blue'), -130, 130),
       { lift: 4 },
     );
-    if (!dead) P.piece(G.rect(-112, -150, 224, 26), p.l('blue', 0.45), { lift: 0.6 });
+    if (!dead) P.piece(paths.rect(-112, -150, 224, 26), p.l('blue', 0.45), { lift: 0.6 });
   },
 };

@@ -1,6 +1,6 @@
-import { N } from '../nature.ts';
+import { nature } from '../nature.ts';
 import type { Kit, Slots } from '../paint.ts';
-import { G } from '../paths.ts';
+import { paths } from '../paths.ts';
 import { heart, shade, sprout } from './parts.ts';
 
 /** Things of house, kitchen, post and journeys. The middle of each thing's foot is at 0,0; about 500 units high. */
@@ -8,40 +8,46 @@ export const HOME: Kit = {
   suitcase(P) {
     const p = P.pal;
     const c = p.c('teal');
-    P.piece(G.diff(G.rrect(-76, -432, 152, 120, 26), G.rrect(-52, -408, 104, 100, 16)), p.c('woodD'), {
-      lift: 2,
-    });
-    P.piece(G.rrect(-290, -360, 580, 350, 44), shade(P, c, -290, 290), { lift: 4 });
-    for (const x of [-170, 130]) P.piece(G.rect(x, -360, 40, 350), p.c('woodL'), { lift: 1.6 });
+    P.piece(
+      paths.diff(paths.rrect(-76, -432, 152, 120, 26), paths.rrect(-52, -408, 104, 100, 16)),
+      p.c('woodD'),
+      {
+        lift: 2,
+      },
+    );
+    P.piece(paths.rrect(-290, -360, 580, 350, 44), shade(P, c, -290, 290), { lift: 4 });
+    for (const x of [-170, 130]) P.piece(paths.rect(x, -360, 40, 350), p.c('woodL'), { lift: 1.6 });
     for (const [x, y] of [
       [-290, -360],
       [226, -360],
       [-290, -74],
       [226, -74],
     ])
-      P.piece(G.rrect(x, y, 64, 64, 22), p.d('woodL', 0.15), { lift: 1.4 });
+      P.piece(paths.rrect(x, y, 64, 64, 22), p.d('woodL', 0.15), { lift: 1.4 });
     P.at(
       -20,
       -190,
       () => {
-        P.piece(G.ellipse(0, 0, 92, 58), p.c('cream'), { lift: 1.2 });
-        P.line(G.ellipse(0, 0, 74, 42), p.accent, 5);
-        P.piece(N.star(0, 0, 26), p.accent, { lift: 0.6 });
+        P.piece(paths.ellipse(0, 0, 92, 58), p.c('cream'), { lift: 1.2 });
+        P.line(paths.ellipse(0, 0, 74, 42), p.accent, 5);
+        P.piece(nature.star(0, 0, 26), p.accent, { lift: 0.6 });
       },
       { rot: -0.12 },
     );
-    P.at(230, -220, () => P.piece(G.rrect(-40, -28, 80, 56, 6), p.c('mustard'), { lift: 1.2 }), { rot: 0.2 });
-    for (const x of [-220, 220]) P.piece(G.rrect(x - 26, -14, 52, 26, 10), p.c('dark'), { lift: 1 });
+    P.at(230, -220, () => P.piece(paths.rrect(-40, -28, 80, 56, 6), p.c('mustard'), { lift: 1.2 }), {
+      rot: 0.2,
+    });
+    for (const x of [-220, 220]) P.piece(paths.rrect(x - 26, -14, 52, 26, 10), p.c('dark'), { lift: 1 });
   },
 
   stew(P) {
     const p = P.pal;
-    N.steam(P, -60, -330, 260, 1.2, p.paper, 0.5);
-    N.steam(P, 90, -330, 300, 1.2, p.paper, 0.5);
-    P.piece(G.rrect(-360, -26, 720, 26, 8), p.c('dark'), { lift: 2 });
+    nature.steam(P, -60, -330, 260, 1.2, p.paper, 0.5);
+    nature.steam(P, 90, -330, 300, 1.2, p.paper, 0.5);
+    P.piece(paths.rrect(-360, -26, 720, 26, 8), p.c('dark'), { lift: 2 });
     for (let i = -3; i <= 3; i++)
       P.piece(
-        G.smooth([
+        paths.smooth([
           [i * 60 - 16, -24],
           [i * 60, -70],
           [i * 60 + 16, -24],
@@ -49,9 +55,10 @@ export const HOME: Kit = {
         p.c('blue'),
         { lift: 0.8 },
       );
-    for (const s of [-1, 1]) P.piece(G.rrect(s * 292 - 60, -250, 120, 40, 18), p.d('red', 0.25), { lift: 2 });
+    for (const s of [-1, 1])
+      P.piece(paths.rrect(s * 292 - 60, -250, 120, 40, 18), p.d('red', 0.25), { lift: 2 });
     P.piece(
-      G.round(
+      paths.round(
         [
           [-260, -300, 14],
           [260, -300, 14],
@@ -65,17 +72,17 @@ export const HOME: Kit = {
       shade(P, p.c('red'), -260, 260),
       { lift: 4 },
     );
-    P.piece(G.ellipse(0, -300, 262, 46), p.d('red', 0.4), { lift: 1 });
-    P.piece(G.ellipse(0, -296, 230, 34), p.c('carrot'), { lift: 0.6 });
+    P.piece(paths.ellipse(0, -300, 262, 46), p.d('red', 0.4), { lift: 1 });
+    P.piece(paths.ellipse(0, -296, 230, 34), p.c('carrot'), { lift: 0.6 });
     for (const [x, c] of [
       [-120, 'leaf'],
       [-40, 'tomato'],
       [60, 'corn'],
       [140, 'leaf'],
     ] as any[])
-      P.piece(G.ellipse(x, -300, 34, 14), p.c(c), { lift: 1 });
+      P.piece(paths.ellipse(x, -300, 34, 14), p.c(c), { lift: 1 });
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [90, -310],
           [250, -560],
@@ -89,9 +96,9 @@ export const HOME: Kit = {
 
   parcel(P) {
     const p = P.pal;
-    P.piece(G.rrect(-270, -380, 540, 380, 10), shade(P, p.c('woodL'), -270, 270), { lift: 4 });
+    P.piece(paths.rrect(-270, -380, 540, 380, 10), shade(P, p.c('woodL'), -270, 270), { lift: 4 });
     P.piece(
-      G.poly([
+      paths.poly([
         [-270, -380],
         [-210, -470],
         [210, -470],
@@ -100,17 +107,17 @@ export const HOME: Kit = {
       p.l('woodL', 0.25),
       { lift: 2 },
     );
-    P.piece(G.rect(-46, -470, 92, 240), p.l('dough', 0.2), { lift: 1 });
+    P.piece(paths.rect(-46, -470, 92, 240), p.l('dough', 0.2), { lift: 1 });
     P.at(150, -110, () => {
-      P.piece(G.rrect(-86, -62, 172, 124, 6), p.paper, { lift: 1.2 });
-      for (let i = 0; i < 12; i++) P.ink(G.rect(-66 + i * 11, 6, i % 3 ? 4 : 8, 38), p.ink);
-      P.ink(G.rrect(-66, -42, 110, 12, 5), p.ink, 0.7);
-      P.ink(G.rrect(-66, -20, 76, 12, 5), p.ink, 0.5);
+      P.piece(paths.rrect(-86, -62, 172, 124, 6), p.paper, { lift: 1.2 });
+      for (let i = 0; i < 12; i++) P.ink(paths.rect(-66 + i * 11, 6, i % 3 ? 4 : 8, 38), p.ink);
+      P.ink(paths.rrect(-66, -42, 110, 12, 5), p.ink, 0.7);
+      P.ink(paths.rrect(-66, -20, 76, 12, 5), p.ink, 0.5);
     });
     P.at(-170, -90, () => {
       for (const x of [-34, 34]) {
         P.piece(
-          G.poly([
+          paths.poly([
             [x - 22, -20],
             [x, -56],
             [x + 22, -20],
@@ -118,7 +125,7 @@ export const HOME: Kit = {
           p.d('woodL', 0.45),
           { lift: 0 },
         );
-        P.ink(G.rect(x - 7, -24, 14, 60), p.d('woodL', 0.45));
+        P.ink(paths.rect(x - 7, -24, 14, 60), p.d('woodL', 0.45));
       }
     });
   },
@@ -126,12 +133,16 @@ export const HOME: Kit = {
   basket(P) {
     const p = P.pal;
     P.piece(
-      G.diff(G.ellipse(0, -260, 250, 300), G.ellipse(0, -260, 218, 268), G.rect(-300, -250, 600, 400)),
+      paths.diff(
+        paths.ellipse(0, -260, 250, 300),
+        paths.ellipse(0, -260, 218, 268),
+        paths.rect(-300, -250, 600, 400),
+      ),
       p.c('woodD'),
       { lift: 2 },
     );
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [-130, -240],
           [-190, -470],
@@ -143,7 +154,7 @@ export const HOME: Kit = {
     );
     for (let i = 0; i < 3; i++)
       P.line(
-        G.poly(
+        paths.poly(
           [
             [-196 + i * 20, -430 + i * 64],
             [-150 + i * 20, -444 + i * 64],
@@ -153,19 +164,19 @@ export const HOME: Kit = {
         p.c('dough'),
         8,
       );
-    P.piece(G.rrect(10, -480, 96, 260, 20), p.c('green'), { lift: 2 });
-    P.piece(G.rrect(34, -540, 48, 70, 10), p.d('green', 0.2), { lift: 1.4 });
-    P.piece(G.rrect(18, -400, 80, 100, 6), p.paper, { lift: 1 });
+    P.piece(paths.rrect(10, -480, 96, 260, 20), p.c('green'), { lift: 2 });
+    P.piece(paths.rrect(34, -540, 48, 70, 10), p.d('green', 0.2), { lift: 1.4 });
+    P.piece(paths.rrect(18, -400, 80, 100, 6), p.paper, { lift: 1 });
     for (const [x, y, r, c] of [
       [-40, -290, 60, 'red'],
       [150, -290, 64, 'carrot'],
       [210, -260, 44, 'leafL'],
     ] as any[])
-      P.piece(G.circle(x, y, r), P.rad(x - r * 0.3, y - r * 0.3, 0, r * 1.5, p.l(c, 0.3), p.c(c)), {
+      P.piece(paths.circle(x, y, r), P.rad(x - r * 0.3, y - r * 0.3, 0, r * 1.5, p.l(c, 0.3), p.c(c)), {
         lift: 2,
       });
     P.piece(
-      G.round(
+      paths.round(
         [
           [-290, -250, 10],
           [290, -250, 10],
@@ -182,12 +193,12 @@ export const HOME: Kit = {
         const half = 270 - r * 15;
         const w = (half * 2) / 9;
         P.piece(
-          G.rrect(-half + i * w + 4, -226 + r * 54, w - 8, 34, 8),
+          paths.rrect(-half + i * w + 4, -226 + r * 54, w - 8, 34, 8),
           p.l('wood', (i + r) % 2 ? 0.22 : 0.08),
           { lift: 0.8 },
         );
       }
-    P.piece(G.rrect(-306, -272, 612, 34, 14), p.c('woodD'), { lift: 2 });
+    P.piece(paths.rrect(-306, -272, 612, 34, 14), p.c('woodD'), { lift: 2 });
   },
 
   plate(P, o: Slots = {}) {
@@ -200,7 +211,7 @@ export const HOME: Kit = {
           [30, 110, 0.05],
         ];
     const cuts = [
-      G.poly([
+      paths.poly([
         [-400, -400],
         [20, -400],
         [-30, -90],
@@ -208,7 +219,7 @@ export const HOME: Kit = {
         [-60, 90],
         [-400, 140],
       ]),
-      G.poly([
+      paths.poly([
         [20, -400],
         [400, -400],
         [400, 130],
@@ -216,7 +227,7 @@ export const HOME: Kit = {
         [40, 20],
         [-30, -90],
       ]),
-      G.poly([
+      paths.poly([
         [-400, 140],
         [-60, 90],
         [40, 20],
@@ -231,9 +242,9 @@ export const HOME: Kit = {
         x,
         y,
         () => {
-          const ring = (r) => (o.whole ? G.circle(0, 0, r) : G.inter(G.circle(0, 0, r), cuts[i]));
+          const ring = (r) => (o.whole ? paths.circle(0, 0, r) : paths.inter(paths.circle(0, 0, r), cuts[i]));
           P.piece(ring(300), p.c('white'), { lift: 4 });
-          P.ink(G.diff(ring(272), G.circle(0, 0, 252)), p.c('blue'), 0.8);
+          P.ink(paths.diff(ring(272), paths.circle(0, 0, 252)), p.c('blue'), 0.8);
           P.piece(ring(206), p.l('white', 0.3), { lift: 0.8 });
         },
         { rot },
@@ -246,7 +257,7 @@ export const HOME: Kit = {
         [-30, 330, 14],
       ])
         P.piece(
-          G.round(
+          paths.round(
             [
               [x - r, y],
               [x, y - r],
@@ -262,7 +273,7 @@ export const HOME: Kit = {
   umbrella(P) {
     const p = P.pal;
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [0, -420],
           [0, -60],
@@ -275,7 +286,7 @@ export const HOME: Kit = {
       p.c('woodD'),
       { lift: 2 },
     );
-    const dome = G.smooth(
+    const dome = paths.smooth(
       [
         [-380, -380],
         [-300, -560],
@@ -295,7 +306,7 @@ export const HOME: Kit = {
     P.clip(dome, () => {
       for (const x of [-250, 0, 250])
         P.line(
-          G.smooth(
+          paths.smooth(
             [
               [0, -690],
               [x * 0.75, -560],
@@ -307,11 +318,11 @@ export const HOME: Kit = {
           5,
         );
     });
-    P.piece(G.circle(0, -690, 16), p.c('woodD'), { lift: 1.4 });
+    P.piece(paths.circle(0, -690, 16), p.c('woodD'), { lift: 1.4 });
     P.at(-130, 0, () => {
-      P.piece(G.rect(-80, -130, 160, 130), p.c('cream'), { lift: 2 });
+      P.piece(paths.rect(-80, -130, 160, 130), p.c('cream'), { lift: 2 });
       P.piece(
-        G.poly([
+        paths.poly([
           [-104, -126],
           [0, -226],
           [104, -126],
@@ -319,8 +330,8 @@ export const HOME: Kit = {
         p.c('teal'),
         { lift: 2 },
       );
-      P.piece(G.rrect(-22, -74, 44, 74, 6), p.c('woodD'), { lift: 1 });
-      P.piece(G.rect(34, -100, 30, 34), p.accent2, { lift: 0.6 });
+      P.piece(paths.rrect(-22, -74, 44, 74, 6), p.c('woodD'), { lift: 1 });
+      P.piece(paths.rect(34, -100, 30, 34), p.accent2, { lift: 0.6 });
     });
   },
 
@@ -328,15 +339,15 @@ export const HOME: Kit = {
     const p = P.pal;
     const wood = p.c('woodD');
     for (const x of [-150, 130])
-      P.piece(G.rrect(x, -640, 34, 640, 10), shade(P, wood, x, x + 34), { lift: 3 });
+      P.piece(paths.rrect(x, -640, 34, 640, 10), shade(P, wood, x, x + 34), { lift: 3 });
     for (let i = 0; i < 3; i++)
-      P.piece(G.rrect(-150, -600 + i * 92, 314, 44, 14), p.l('woodD', 0.18), { lift: 2 });
-    P.piece(G.rrect(-190, -310, 394, 50, 18), p.l('woodD', 0.28), { lift: 3 });
+      P.piece(paths.rrect(-150, -600 + i * 92, 314, 44, 14), p.l('woodD', 0.18), { lift: 2 });
+    P.piece(paths.rrect(-190, -310, 394, 50, 18), p.l('woodD', 0.28), { lift: 3 });
     for (const x of [-190, 170])
-      P.piece(G.rrect(x, -270, 34, 290, 10), shade(P, wood, x, x + 34), { lift: 3 });
-    P.piece(G.rrect(-172, -130, 360, 24, 10), wood, { lift: 2 });
+      P.piece(paths.rrect(x, -270, 34, 290, 10), shade(P, wood, x, x + 34), { lift: 3 });
+    P.piece(paths.rrect(-172, -130, 360, 24, 10), wood, { lift: 2 });
     P.piece(
-      G.smooth(
+      paths.smooth(
         [
           [-120, -560],
           [90, -540],
@@ -356,7 +367,7 @@ export const HOME: Kit = {
   tent(P) {
     const p = P.pal;
     P.piece(
-      G.poly([
+      paths.poly([
         [-120, -430],
         [420, -330],
         [520, 0],
@@ -366,7 +377,7 @@ export const HOME: Kit = {
       { lift: 3 },
     );
     P.piece(
-      G.round(
+      paths.round(
         [
           [-120, -440, 10],
           [-440, 0, 10],
@@ -378,7 +389,7 @@ export const HOME: Kit = {
       { lift: 4 },
     );
     P.piece(
-      G.poly([
+      paths.poly([
         [-110, -300],
         [-230, 0],
         [60, 0],
@@ -387,7 +398,7 @@ export const HOME: Kit = {
       { lift: 0.8 },
     );
     P.piece(
-      G.poly([
+      paths.poly([
         [-110, -300],
         [-230, 0],
         [-300, 0],
@@ -396,7 +407,7 @@ export const HOME: Kit = {
       { lift: 2 },
     );
     P.piece(
-      G.poly([
+      paths.poly([
         [-110, -300],
         [60, 0],
         [140, 0],
@@ -406,9 +417,11 @@ export const HOME: Kit = {
     );
     P.at(600, 0, () => {
       for (const r of [-0.5, 0.5])
-        P.at(0, -20, () => P.piece(G.rrect(-90, -16, 180, 32, 14), p.c('woodD'), { lift: 2 }), { rot: r });
+        P.at(0, -20, () => P.piece(paths.rrect(-90, -16, 180, 32, 14), p.c('woodD'), { lift: 2 }), {
+          rot: r,
+        });
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [0, -240],
             [66, -110],
@@ -424,7 +437,7 @@ export const HOME: Kit = {
         { lift: 1.4 },
       );
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [6, -150],
             [34, -70],
@@ -442,22 +455,22 @@ export const HOME: Kit = {
 
   laptop(P) {
     const p = P.pal;
-    P.piece(G.rrect(-330, -460, 660, 430, 24), p.c('dark'), { lift: 4 });
-    P.piece(G.rect(-300, -432, 600, 372), p.l('blue', 0.5), { lift: 0 });
-    P.clip(G.rect(-300, -432, 600, 372), () => {
-      P.piece(G.rect(-300, -432, 600, 60), p.c('teal'), { lift: 1 });
-      P.piece(G.rrect(-270, -340, 250, 250, 10), p.paper, { lift: 2 });
+    P.piece(paths.rrect(-330, -460, 660, 430, 24), p.c('dark'), { lift: 4 });
+    P.piece(paths.rect(-300, -432, 600, 372), p.l('blue', 0.5), { lift: 0 });
+    P.clip(paths.rect(-300, -432, 600, 372), () => {
+      P.piece(paths.rect(-300, -432, 600, 60), p.c('teal'), { lift: 1 });
+      P.piece(paths.rrect(-270, -340, 250, 250, 10), p.paper, { lift: 2 });
       for (let i = 0; i < 4; i++)
         P.piece(
-          G.rrect(-240 + i * 56, -120 - i * 44 - 20, 36, 30 + i * 44, 4),
+          paths.rrect(-240 + i * 56, -120 - i * 44 - 20, 36, 30 + i * 44, 4),
           p.c(['rose', 'mustard', 'teal', 'red'][i]),
           { lift: 0.8 },
         );
       for (let i = 0; i < 5; i++)
-        P.ink(G.rrect(20, -330 + i * 50, [240, 200, 250, 160, 220][i], 18, 9), p.ink, i ? 0.4 : 0.8);
+        P.ink(paths.rrect(20, -330 + i * 50, [240, 200, 250, 160, 220][i], 18, 9), p.ink, i ? 0.4 : 0.8);
     });
     P.piece(
-      G.round(
+      paths.round(
         [
           [-330, -34],
           [330, -34],
@@ -469,25 +482,31 @@ export const HOME: Kit = {
       p.c('steel'),
       { lift: 3 },
     );
-    P.piece(G.rrect(-70, -18, 140, 10, 5), p.c('steelD'), { lift: 0 });
+    P.piece(paths.rrect(-70, -18, 140, 10, 5), p.c('steelD'), { lift: 0 });
   },
 
   aid(P) {
     const p = P.pal;
-    P.piece(G.diff(G.rrect(-90, -410, 180, 120, 30), G.rrect(-58, -380, 116, 100, 20)), p.c('dark'), {
-      lift: 2,
-    });
-    P.piece(G.rrect(-300, -340, 600, 340, 40), shade(P, p.c('red'), -300, 300), { lift: 4 });
-    P.piece(G.circle(0, -170, 118), p.paper, { lift: 1.6 });
+    P.piece(
+      paths.diff(paths.rrect(-90, -410, 180, 120, 30), paths.rrect(-58, -380, 116, 100, 20)),
+      p.c('dark'),
+      {
+        lift: 2,
+      },
+    );
+    P.piece(paths.rrect(-300, -340, 600, 340, 40), shade(P, p.c('red'), -300, 300), { lift: 4 });
+    P.piece(paths.circle(0, -170, 118), p.paper, { lift: 1.6 });
     P.piece(heart(0, -166, 70), p.c('red'), { lift: 1.2 });
-    for (const x of [-220, 180]) P.piece(G.rrect(x, -356, 44, 60, 10), p.c('steel'), { lift: 1.4 });
+    for (const x of [-220, 180]) P.piece(paths.rrect(x, -356, 44, 60, 10), p.c('steel'), { lift: 1.4 });
     P.at(400, -26, () => {
-      P.piece(G.rrect(-30, -190, 92, 190, 20), p.c('carrot'), { lift: 2 });
-      P.piece(G.rrect(-24, -230, 80, 50, 10), p.c('white'), { lift: 1.4 });
-      P.piece(G.rrect(-18, -140, 68, 74, 6), p.paper, { lift: 1 });
+      P.piece(paths.rrect(-30, -190, 92, 190, 20), p.c('carrot'), { lift: 2 });
+      P.piece(paths.rrect(-24, -230, 80, 50, 10), p.c('white'), { lift: 1.4 });
+      P.piece(paths.rrect(-18, -140, 68, 74, 6), p.paper, { lift: 1 });
     });
-    P.at(-420, -20, () => P.piece(G.rrect(-70, -24, 140, 48, 24), p.c('dough'), { lift: 2 }), { rot: -0.3 });
-    P.at(-420, -20, () => P.piece(G.rrect(-26, -24, 52, 48, 6), p.l('dough', 0.4), { lift: 0.8 }), {
+    P.at(-420, -20, () => P.piece(paths.rrect(-70, -24, 140, 48, 24), p.c('dough'), { lift: 2 }), {
+      rot: -0.3,
+    });
+    P.at(-420, -20, () => P.piece(paths.rrect(-26, -24, 52, 48, 6), p.l('dough', 0.4), { lift: 0.8 }), {
       rot: -0.3,
     });
   },
@@ -498,15 +517,19 @@ export const HOME: Kit = {
       o.open ? -60 : 0,
       o.open ? -40 : 0,
       () =>
-        P.piece(G.diff(G.rrect(-120, -520, 240, 360, 120), G.rrect(-72, -472, 144, 340, 72)), p.c('steel'), {
-          lift: 3,
-        }),
+        P.piece(
+          paths.diff(paths.rrect(-120, -520, 240, 360, 120), paths.rrect(-72, -472, 144, 340, 72)),
+          p.c('steel'),
+          {
+            lift: 3,
+          },
+        ),
       { rot: o.open ? -0.5 : 0 },
     );
-    P.piece(G.rrect(-190, -320, 380, 320, 44), shade(P, p.c('mustard'), -190, 190), { lift: 4 });
-    P.piece(G.circle(0, -186, 44), p.c('dark'), { lift: 0.6 });
+    P.piece(paths.rrect(-190, -320, 380, 320, 44), shade(P, p.c('mustard'), -190, 190), { lift: 4 });
+    P.piece(paths.circle(0, -186, 44), p.c('dark'), { lift: 0.6 });
     P.piece(
-      G.round(
+      paths.round(
         [
           [-20, -180],
           [20, -180],
@@ -522,10 +545,10 @@ export const HOME: Kit = {
       330,
       -70,
       () => {
-        P.piece(G.ring(0, 0, 58, 34), p.c('brass'), { lift: 2 });
-        P.piece(G.rect(-16, 58, 32, 0.1), p.c('brass'), { lift: 0 });
-        P.piece(G.rrect(54, -16, 210, 32, 8), p.c('brass'), { lift: 2 });
-        for (const x of [190, 230]) P.piece(G.rect(x, 10, 22, 46), p.c('brass'), { lift: 1.4 });
+        P.piece(paths.ring(0, 0, 58, 34), p.c('brass'), { lift: 2 });
+        P.piece(paths.rect(-16, 58, 32, 0.1), p.c('brass'), { lift: 0 });
+        P.piece(paths.rrect(54, -16, 210, 32, 8), p.c('brass'), { lift: 2 });
+        for (const x of [190, 230]) P.piece(paths.rect(x, 10, 22, 46), p.c('brass'), { lift: 1.4 });
       },
       { rot: 0.16 },
     );
@@ -537,11 +560,15 @@ export const HOME: Kit = {
       -130,
       -170,
       () => {
-        P.piece(G.diff(G.ellipse(-130, -120, 130, 150), G.ellipse(-126, -120, 96, 116)), p.c('teal'), {
-          lift: 2,
-        });
         P.piece(
-          G.round(
+          paths.diff(paths.ellipse(-130, -120, 130, 150), paths.ellipse(-126, -120, 96, 116)),
+          p.c('teal'),
+          {
+            lift: 2,
+          },
+        );
+        P.piece(
+          paths.round(
             [
               [120, -40],
               [330, -280],
@@ -553,11 +580,11 @@ export const HOME: Kit = {
           shade(P, p.c('teal'), 100, 360),
           { lift: 2 },
         );
-        P.at(356, -276, () => P.piece(G.ellipse(0, 0, 26, 62), p.d('teal', 0.2), { lift: 2 }), {
+        P.at(356, -276, () => P.piece(paths.ellipse(0, 0, 26, 62), p.d('teal', 0.2), { lift: 2 }), {
           rot: -0.75,
         });
         P.piece(
-          G.round(
+          paths.round(
             [
               [-130, -180, 18],
               [130, -180, 18],
@@ -569,12 +596,12 @@ export const HOME: Kit = {
           shade(P, p.c('teal'), -150, 150),
           { lift: 4 },
         );
-        P.piece(G.ellipse(0, -180, 128, 26), p.d('teal', 0.35), { lift: 0.8 });
+        P.piece(paths.ellipse(0, -180, 128, 26), p.d('teal', 0.35), { lift: 0.8 });
       },
       { rot: 0.22 },
     );
     for (let i = 0; i < 14; i++)
-      P.piece(G.ellipse(300 + P.R.r(-50, 60), -330 + i * 22, 7, 16), p.l('blue', 0.45), { lift: 0.8 });
+      P.piece(paths.ellipse(300 + P.R.r(-50, 60), -330 + i * 22, 7, 16), p.l('blue', 0.45), { lift: 0.8 });
     P.at(330, -4, () => sprout(P));
   },
 };

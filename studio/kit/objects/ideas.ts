@@ -1,16 +1,16 @@
 import { mix } from '../colour.ts';
-import { N } from '../nature.ts';
+import { nature } from '../nature.ts';
 import type { Kit } from '../paint.ts';
-import { G } from '../paths.ts';
+import { paths } from '../paths.ts';
 import { heart, shade } from './parts.ts';
 
 /** Things that stand for an idea. The middle of each thing's foot is at 0,0; about 500 units high. */
 export const IDEAS: Kit = {
   globe(P) {
     const p = P.pal;
-    P.piece(G.rrect(-150, -36, 300, 36, 16), shade(P, p.c('woodD')), { lift: 3 });
+    P.piece(paths.rrect(-150, -36, 300, 36, 16), shade(P, p.c('woodD')), { lift: 3 });
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [0, -30],
           [0, -90],
@@ -21,10 +21,10 @@ export const IDEAS: Kit = {
       { lift: 2 },
     );
     P.piece(
-      G.diff(
-        G.circle(0, -300, 236),
-        G.circle(0, -300, 212),
-        G.poly([
+      paths.diff(
+        paths.circle(0, -300, 236),
+        paths.circle(0, -300, 212),
+        paths.poly([
           [-300, -640],
           [-40, -640],
           [-40, -300],
@@ -37,11 +37,11 @@ export const IDEAS: Kit = {
       { lift: 2 },
     );
     P.piece(
-      G.circle(0, -300, 200),
+      paths.circle(0, -300, 200),
       P.rad(-70, -380, 0, 360, p.l('blue', 0.45), p.c('blue'), p.d('blue', 0.3)),
       { lift: 4 },
     );
-    P.clip(G.circle(0, -300, 200), () => {
+    P.clip(paths.circle(0, -300, 200), () => {
       const land = p.c('leaf');
       for (const pts of [
         [
@@ -74,16 +74,16 @@ export const IDEAS: Kit = {
           [40, -210],
         ],
       ])
-        P.piece(G.smooth(pts), land, { lift: 1.6 });
+        P.piece(paths.smooth(pts), land, { lift: 1.6 });
     });
     for (const y of [-520, -78])
-      P.piece(G.circle(y < -300 ? 60 : -60, y, 16), p.l('brass', 0.3), { lift: 1.4 });
+      P.piece(paths.circle(y < -300 ? 60 : -60, y, 16), p.l('brass', 0.3), { lift: 1.4 });
   },
 
   flasks(P) {
     const p = P.pal;
     const glass = mix(p.c('glass'), p.paper, 0.4);
-    const cone = G.round(
+    const cone = paths.round(
       [
         [-48, -430],
         [48, -430],
@@ -99,16 +99,16 @@ export const IDEAS: Kit = {
     P.at(-60, 0, () => {
       P.piece(cone, glass, { lift: 4, a: 0.86 });
       P.clip(cone, () => {
-        P.piece(G.wave(-220, 220, -170, 9, 160, 260), p.c('green'), { lift: 1.4 });
+        P.piece(paths.wave(-220, 220, -170, 9, 160, 260), p.c('green'), { lift: 1.4 });
         for (const [x, y, r] of [
           [-60, -110, 22],
           [30, -70, 30],
           [-10, -200, 14],
           [60, -150, 12],
         ])
-          P.ink(G.circle(x, y, r), p.paper, 0.45);
+          P.ink(paths.circle(x, y, r), p.paper, 0.45);
       });
-      P.piece(G.rrect(-64, -456, 128, 34, 14), mix(glass, p.paper, 0.4), { lift: 1.6 });
+      P.piece(paths.rrect(-64, -456, 128, 34, 14), mix(glass, p.paper, 0.4), { lift: 1.6 });
     });
     for (const [i, [x, h, c]] of (
       [
@@ -117,26 +117,26 @@ export const IDEAS: Kit = {
         [346, 330, 'blue'],
       ] as any[]
     ).entries()) {
-      const tube = G.rrect(x - 28, -h - 20, 56, h, 28);
+      const tube = paths.rrect(x - 28, -h - 20, 56, h, 28);
       P.piece(tube, glass, { lift: 2, a: 0.86 });
-      P.clip(tube, () => P.piece(G.rect(x - 40, -h * (0.5 + i * 0.1), 80, h), p.c(c), { lift: 1 }));
-      P.piece(G.rrect(x - 36, -h - 30, 72, 20, 8), mix(glass, p.paper, 0.4), { lift: 1 });
+      P.clip(tube, () => P.piece(paths.rect(x - 40, -h * (0.5 + i * 0.1), 80, h), p.c(c), { lift: 1 }));
+      P.piece(paths.rrect(x - 36, -h - 30, 72, 20, 8), mix(glass, p.paper, 0.4), { lift: 1 });
     }
-    P.piece(G.rrect(146, -250, 246, 26, 8), p.c('woodL'), { lift: 2 });
-    P.piece(G.rrect(146, -30, 246, 30, 8), p.c('woodL'), { lift: 2 });
-    for (const x of [146, 372]) P.piece(G.rect(x, -250, 20, 240), p.c('wood'), { lift: 1.4 });
+    P.piece(paths.rrect(146, -250, 246, 26, 8), p.c('woodL'), { lift: 2 });
+    P.piece(paths.rrect(146, -30, 246, 30, 8), p.c('woodL'), { lift: 2 });
+    for (const x of [146, 372]) P.piece(paths.rect(x, -250, 20, 240), p.c('wood'), { lift: 1.4 });
     for (const [x, y, r] of [
       [-50, -520, 26],
       [-92, -590, 18],
       [-30, -640, 13],
     ])
-      P.piece(G.circle(x, y, r), mix(p.c('green'), p.paper, 0.55), { lift: 1.4, a: 0.8 });
+      P.piece(paths.circle(x, y, r), mix(p.c('green'), p.paper, 0.55), { lift: 1.4, a: 0.8 });
   },
 
   openBook(P) {
     const p = P.pal;
     P.piece(
-      G.round(
+      paths.round(
         [
           [-400, -60],
           [0, -30],
@@ -153,7 +153,7 @@ export const IDEAS: Kit = {
     for (const s of [-1, 1]) {
       for (let i = 3; i > 0; i--)
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [s * 8, -40],
               [s * 190, -130 - i * 7],
@@ -169,7 +169,7 @@ export const IDEAS: Kit = {
           { lift: 1 },
         );
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [s * 4, -46],
             [s * 190, -180],
@@ -194,9 +194,9 @@ export const IDEAS: Kit = {
       [180, -520, 'mustard'],
     ] as any[];
     for (const [i, [x, y, c]] of bits.entries())
-      P.piece(i % 2 ? N.star(x, y, 34) : G.circle(x, y, 22), p.c(c), { lift: 2 });
+      P.piece(i % 2 ? nature.star(x, y, 34) : paths.circle(x, y, 22), p.c(c), { lift: 2 });
     P.line(
-      G.smooth(
+      paths.smooth(
         [
           [0, -130],
           [-70, -240],
@@ -218,10 +218,10 @@ export const IDEAS: Kit = {
       -40,
       -280,
       () => {
-        P.piece(G.rrect(-150, 40, 60, 150, 20), p.c('dark'), { lift: 2 });
-        P.piece(G.rrect(-250, -86, 130, 172, 30), p.c('dark'), { lift: 3 });
+        P.piece(paths.rrect(-150, 40, 60, 150, 20), p.c('dark'), { lift: 2 });
+        P.piece(paths.rrect(-250, -86, 130, 172, 30), p.c('dark'), { lift: 3 });
         P.piece(
-          G.round(
+          paths.round(
             [
               [-130, -90, 12],
               [210, -230, 20],
@@ -233,15 +233,17 @@ export const IDEAS: Kit = {
           shade(P, p.c('red'), -130, 210),
           { lift: 4 },
         );
-        P.piece(G.ellipse(210, 0, 52, 236), p.l('red', 0.35), { lift: 2 });
-        P.piece(G.ellipse(212, 0, 30, 170), p.d('red', 0.4), { lift: 0.6 });
-        P.piece(G.rect(-60, -118, 44, 236), p.paper, { lift: 1 });
+        P.piece(paths.ellipse(210, 0, 52, 236), p.l('red', 0.35), { lift: 2 });
+        P.piece(paths.ellipse(212, 0, 30, 170), p.d('red', 0.4), { lift: 0.6 });
+        P.piece(paths.rect(-60, -118, 44, 236), p.paper, { lift: 1 });
         for (const [a, l] of [
           [-0.45, 150],
           [0, 190],
           [0.45, 150],
         ])
-          P.at(300, 0, () => P.piece(G.rrect(30, -17, l, 34, 17), p.c('mustard'), { lift: 2 }), { rot: a });
+          P.at(300, 0, () => P.piece(paths.rrect(30, -17, l, 34, 17), p.c('mustard'), { lift: 2 }), {
+            rot: a,
+          });
       },
       { rot: -0.16 },
     );
@@ -251,9 +253,9 @@ export const IDEAS: Kit = {
     const p = P.pal;
     const bubble = (x, y, w, h, c, tail, ink) => {
       P.piece(
-        G.union(
-          G.rrect(x - w / 2, y - h / 2, w, h, h * 0.36),
-          G.poly([
+        paths.union(
+          paths.rrect(x - w / 2, y - h / 2, w, h, h * 0.36),
+          paths.poly([
             [x + tail * w * 0.12, y + h * 0.4],
             [x + tail * w * 0.34, y + h * 0.4],
             [x + tail * w * 0.4, y + h * 0.86],
@@ -264,15 +266,15 @@ export const IDEAS: Kit = {
       );
       for (let i = 0; i < 3; i++)
         P.ink(
-          G.rrect(x - w * 0.34, y - h * 0.24 + i * h * 0.2, w * [0.66, 0.5, 0.58][i], h * 0.09, h * 0.04),
+          paths.rrect(x - w * 0.34, y - h * 0.24 + i * h * 0.2, w * [0.66, 0.5, 0.58][i], h * 0.09, h * 0.04),
           ink,
           0.75,
         );
     };
     bubble(-170, -430, 520, 300, p.paper, -1, p.ink);
     bubble(220, -180, 480, 250, p.c('mustard'), 1, p.ink);
-    P.piece(G.rrect(290, -560, 210, 130, 56), p.c('teal'), { lift: 4 });
-    for (let i = 0; i < 3; i++) P.piece(G.circle(340 + i * 54, -495, 16), p.paper, { lift: 1 });
+    P.piece(paths.rrect(290, -560, 210, 130, 56), p.c('teal'), { lift: 4 });
+    for (let i = 0; i < 3; i++) P.piece(paths.circle(340 + i * 54, -495, 16), p.paper, { lift: 1 });
   },
 
   gears(P) {
@@ -287,14 +289,14 @@ export const IDEAS: Kit = {
           [r * 1.16, w * 0.62],
           [r * 0.94, w],
         ].map(([d, q]) => [x + Math.cos(a) * d - Math.sin(a) * q, y + Math.sin(a) * d + Math.cos(a) * q]);
-        return G.poly(t);
+        return paths.poly(t);
       });
       P.piece(
-        G.diff(G.union(G.circle(x, y, r), ...teeth), G.circle(x, y, r * 0.28)),
+        paths.diff(paths.union(paths.circle(x, y, r), ...teeth), paths.circle(x, y, r * 0.28)),
         P.rad(x - r * 0.3, y - r * 0.3, 0, r * 1.7, mix(c, p.paper, 0.3), c, mix(c, p.shadow, 0.2)),
         { lift: 4 },
       );
-      P.line(G.circle(x, y, r * 0.66), mix(c, p.shadow, 0.3), 7, 0.7);
+      P.line(paths.circle(x, y, r * 0.66), mix(c, p.shadow, 0.3), 7, 0.7);
     };
     gear(-190, -260, 210, 14, p.c('brass'));
     gear(168, -130, 140, 10, p.c('teal'), 0.2);
@@ -304,7 +306,7 @@ export const IDEAS: Kit = {
   nest(P) {
     const p = P.pal;
     P.piece(
-      G.tube(
+      paths.tube(
         [
           [-600, -60],
           [-200, -20],
@@ -322,8 +324,8 @@ export const IDEAS: Kit = {
       [520, -10, 0.4],
       [-520, -20, 2.6],
     ] as any[])
-      N.leafP(P, x, y, 130, a, p.c('leaf'), { lift: 2 });
-    P.piece(G.ellipse(0, -190, 250, 70), p.d('woodD', 0.3), { lift: 1 });
+      nature.leafP(P, x, y, 130, a, p.c('leaf'), { lift: 2 });
+    P.piece(paths.ellipse(0, -190, 250, 70), p.d('woodD', 0.3), { lift: 1 });
     for (const [x, a] of [
       [-96, -0.14],
       [14, 0.05],
@@ -333,16 +335,20 @@ export const IDEAS: Kit = {
         x,
         -216,
         () => {
-          P.piece(G.ellipse(0, 0, 62, 84), P.rad(-16, -26, 0, 110, p.l('teal', 0.62), p.l('teal', 0.35)), {
-            lift: 2,
-          });
+          P.piece(
+            paths.ellipse(0, 0, 62, 84),
+            P.rad(-16, -26, 0, 110, p.l('teal', 0.62), p.l('teal', 0.35)),
+            {
+              lift: 2,
+            },
+          );
           for (let i = 0; i < 6; i++)
-            P.ink(G.circle(P.R.r(-34, 34), P.R.r(-56, 40), P.R.r(3, 6)), p.d('teal', 0.2), 0.6);
+            P.ink(paths.circle(P.R.r(-34, 34), P.R.r(-56, 40), P.R.r(3, 6)), p.d('teal', 0.2), 0.6);
         },
         { rot: a },
       );
     P.piece(
-      G.smooth(
+      paths.smooth(
         [
           [-270, -210],
           [270, -210],
@@ -361,7 +367,7 @@ export const IDEAS: Kit = {
       const x = P.R.r(-200, 200);
       const y = P.R.r(-190, -50) * (1 - Math.abs(x) / 700);
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [x - 70, y - a * 60],
             [x, y + 10],
@@ -377,9 +383,9 @@ export const IDEAS: Kit = {
 
   warning(P) {
     const p = P.pal;
-    P.piece(G.rect(-18, -330, 36, 330), p.c('steelD'), { lift: 2 });
+    P.piece(paths.rect(-18, -330, 36, 330), p.c('steelD'), { lift: 2 });
     P.piece(
-      G.round(
+      paths.round(
         [
           [0, -700, 60],
           [310, -200, 60],
@@ -391,7 +397,7 @@ export const IDEAS: Kit = {
       { lift: 5 },
     );
     P.piece(
-      G.round(
+      paths.round(
         [
           [0, -620, 40],
           [240, -236, 40],
@@ -403,7 +409,7 @@ export const IDEAS: Kit = {
       { lift: 1.4 },
     );
     P.piece(
-      G.round(
+      paths.round(
         [
           [-34, -540],
           [34, -540],
@@ -415,19 +421,19 @@ export const IDEAS: Kit = {
       p.ink,
       { lift: 0.8 },
     );
-    P.piece(G.circle(0, -312, 30), p.ink, { lift: 0.8 });
+    P.piece(paths.circle(0, -312, 30), p.ink, { lift: 0.8 });
   },
 
   signpost(P) {
     const p = P.pal;
-    P.piece(G.rect(-24, -660, 48, 660), shade(P, p.c('woodD'), -24, 24), { lift: 3 });
+    P.piece(paths.rect(-24, -660, 48, 660), shade(P, p.c('woodD'), -24, 24), { lift: 3 });
     const arm = (y, dir, c, w, rot) =>
       P.at(
         0,
         y,
         () => {
           P.piece(
-            G.round(
+            paths.round(
               [
                 [-60 * dir, -58],
                 [w * dir, -58],
@@ -441,7 +447,7 @@ export const IDEAS: Kit = {
             { lift: 4 },
           );
           P.ink(
-            G.rrect(Math.min(0, dir * (w - 30)) + (dir > 0 ? 10 : 20), -12, w - 60, 24, 12),
+            paths.rrect(Math.min(0, dir * (w - 30)) + (dir > 0 ? 10 : 20), -12, w - 60, 24, 12),
             p.paper,
             0.8,
           );
@@ -451,13 +457,13 @@ export const IDEAS: Kit = {
     arm(-560, 1, p.c('teal'), 300, -0.04);
     arm(-400, -1, p.c('brick'), 320, 0.05);
     arm(-250, 1, p.c('mustard'), 220, 0.06);
-    P.piece(G.circle(0, -672, 34), p.c('woodD'), { lift: 2 });
+    P.piece(paths.circle(0, -672, 34), p.c('woodD'), { lift: 2 });
   },
 
   iceberg(P) {
     const p = P.pal;
     P.piece(
-      G.round(
+      paths.round(
         [
           [-150, -330, 8],
           [-60, -500, 14],
@@ -471,7 +477,7 @@ export const IDEAS: Kit = {
       { lift: 4 },
     );
     P.piece(
-      G.poly([
+      paths.poly([
         [90, -540],
         [190, -320],
         [60, -320],
@@ -480,9 +486,9 @@ export const IDEAS: Kit = {
       p.l('blue', 0.62),
       { lift: 0.8 },
     );
-    P.piece(G.wave(-1700, 1700, -310, 12, 300, 2400), p.l('teal', 0.1), { lift: 3, a: 0.86 });
+    P.piece(paths.wave(-1700, 1700, -310, 12, 300, 2400), p.l('teal', 0.1), { lift: 3, a: 0.86 });
     P.piece(
-      G.round(
+      paths.round(
         [
           [-230, -290, 10],
           [250, -290, 10],
@@ -499,7 +505,7 @@ export const IDEAS: Kit = {
       { lift: 4 },
     );
     P.piece(
-      G.poly([
+      paths.poly([
         [40, -290],
         [250, -290],
         [320, -110],
@@ -513,7 +519,7 @@ export const IDEAS: Kit = {
       [430, 140],
       [-360, 200],
     ])
-      P.piece(G.circle(x, y, 14), p.paper, { lift: 1, a: 0.5 });
+      P.piece(paths.circle(x, y, 14), p.paper, { lift: 1, a: 0.5 });
   },
 
   rocket(P) {
@@ -523,7 +529,7 @@ export const IDEAS: Kit = {
       -120,
       () => {
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [-60, 30],
               [0, 260],
@@ -536,7 +542,7 @@ export const IDEAS: Kit = {
           { lift: 1.6 },
         );
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [-30, 30],
               [0, 150],
@@ -550,7 +556,7 @@ export const IDEAS: Kit = {
         );
         for (const s of [-1, 1])
           P.piece(
-            G.smooth(
+            paths.smooth(
               [
                 [s * 70, -200],
                 [s * 190, 0],
@@ -564,7 +570,7 @@ export const IDEAS: Kit = {
             { lift: 2 },
           );
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [0, -560],
               [110, -340],
@@ -581,8 +587,8 @@ export const IDEAS: Kit = {
           { lift: 4 },
         );
         P.piece(
-          G.inter(
-            G.smooth(
+          paths.inter(
+            paths.smooth(
               [
                 [0, -560],
                 [110, -340],
@@ -595,13 +601,13 @@ export const IDEAS: Kit = {
               true,
               0.85,
             ),
-            G.rect(-200, -700, 400, 310),
+            paths.rect(-200, -700, 400, 310),
           ),
           p.c('red'),
           { lift: 1 },
         );
-        P.piece(G.circle(0, -260, 58), p.c('steelD'), { lift: 1.6 });
-        P.piece(G.circle(0, -260, 42), p.l('blue', 0.3), { lift: 0.6 });
+        P.piece(paths.circle(0, -260, 58), p.c('steelD'), { lift: 1.6 });
+        P.piece(paths.circle(0, -260, 42), p.l('blue', 0.3), { lift: 0.6 });
       },
       { rot: 0.3 },
     );
@@ -611,13 +617,13 @@ export const IDEAS: Kit = {
       [-300, 110, 70],
       [60, 110, 80],
     ])
-      P.piece(N.wobble(P, x, y, r, 0.05), p.l('white', 0.2), { lift: 3 });
+      P.piece(nature.wobble(P, x, y, r, 0.05), p.l('white', 0.2), { lift: 3 });
   },
 
   snail(P) {
     const p = P.pal;
     P.piece(
-      G.smooth(
+      paths.smooth(
         [
           [-420, 0],
           [-300, -80],
@@ -637,7 +643,7 @@ export const IDEAS: Kit = {
     );
     for (const x of [340, 388]) {
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [x, -300],
             [x + 20, -400],
@@ -647,13 +653,13 @@ export const IDEAS: Kit = {
         p.c('dough'),
         { lift: 1.4 },
       );
-      P.piece(G.circle(x + 22, -408, 17), p.ink, { lift: 1 });
+      P.piece(paths.circle(x + 22, -408, 17), p.ink, { lift: 1 });
     }
-    P.piece(G.circle(-70, -250, 230), P.rad(-120, -320, 0, 340, p.l('carrot', 0.35), p.c('brick')), {
+    P.piece(paths.circle(-70, -250, 230), P.rad(-120, -320, 0, 340, p.l('carrot', 0.35), p.c('brick')), {
       lift: 5,
     });
     P.line(
-      G.smooth(
+      paths.smooth(
         Array.from({ length: 34 }, (_, i) => {
           const a = i * 0.42;
           const r = 205 - i * 5.9;
@@ -674,7 +680,7 @@ export const IDEAS: Kit = {
       () => {
         for (const s of [-1, 1]) {
           P.piece(
-            G.smooth(
+            paths.smooth(
               [
                 [s * 10, -30],
                 [s * 150, -290],
@@ -689,7 +695,7 @@ export const IDEAS: Kit = {
             { lift: 4 },
           );
           P.piece(
-            G.smooth(
+            paths.smooth(
               [
                 [s * 10, 10],
                 [s * 200, 40],
@@ -708,11 +714,11 @@ export const IDEAS: Kit = {
             [300, -110, 22],
             [190, 190, 28],
           ]) {
-            P.piece(G.circle(s * x, y, r), p.ink, { lift: 1 });
-            P.piece(G.circle(s * x, y, r * 0.5), p.paper, { lift: 0.6 });
+            P.piece(paths.circle(s * x, y, r), p.ink, { lift: 1 });
+            P.piece(paths.circle(s * x, y, r * 0.5), p.paper, { lift: 0.6 });
           }
           P.line(
-            G.smooth(
+            paths.smooth(
               [
                 [s * 6, -130],
                 [s * 40, -230],
@@ -725,7 +731,7 @@ export const IDEAS: Kit = {
           );
         }
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [0, -150],
               [30, -60],
@@ -754,10 +760,10 @@ export const IDEAS: Kit = {
       30,
       -330,
       () => {
-        P.piece(G.rrect(-260, -52, 520, 104, 52), p.c('dough'), { lift: 3 });
-        P.piece(G.rrect(-76, -52, 152, 104, 8), p.l('dough', 0.5), { lift: 1 });
+        P.piece(paths.rrect(-260, -52, 520, 104, 52), p.c('dough'), { lift: 3 });
+        P.piece(paths.rrect(-76, -52, 152, 104, 8), p.l('dough', 0.5), { lift: 1 });
         for (let i = 0; i < 9; i++)
-          P.ink(G.circle(-40 + (i % 3) * 40, -28 + Math.floor(i / 3) * 28, 6), p.d('dough', 0.3), 0.6);
+          P.ink(paths.circle(-40 + (i % 3) * 40, -28 + Math.floor(i / 3) * 28, 6), p.d('dough', 0.3), 0.6);
       },
       { rot: -0.5 },
     );

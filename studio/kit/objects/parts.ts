@@ -1,14 +1,14 @@
 import { mix } from '../colour.ts';
-import { N } from '../nature.ts';
+import { nature } from '../nature.ts';
 import type { Paint } from '../paint.ts';
-import { G } from '../paths.ts';
+import { paths } from '../paths.ts';
 
 /** A colour with light from the left, from x0 to x1. */
 export const shade = (P: Paint, col: string, x0 = -150, x1 = 150) =>
   P.lin(x0, 0, x1, 0, mix(col, P.pal.paper, 0.16), mix(col, P.pal.shadow, 0.2));
 
 export const heart = (x: number, y: number, r: number) =>
-  G.smooth(
+  paths.smooth(
     [
       [x, y + r],
       [x - r * 0.95, y + r * 0.02],
@@ -27,7 +27,7 @@ export const heart = (x: number, y: number, r: number) =>
 export function sprout(P: Paint): void {
   const p = P.pal;
   P.piece(
-    G.smooth(
+    paths.smooth(
       [
         [-110, 0],
         [-70, -34],
@@ -41,7 +41,7 @@ export function sprout(P: Paint): void {
     { lift: 2 },
   );
   P.piece(
-    G.tube(
+    paths.tube(
       [
         [0, -20],
         [4, -90],
@@ -52,6 +52,6 @@ export function sprout(P: Paint): void {
     p.c('leafD'),
     { lift: 1.4 },
   );
-  N.leafP(P, 0, -140, 100, -2.5, p.c('leafL'), { lift: 1.6 });
-  N.leafP(P, 0, -140, 110, -0.6, p.c('leaf'), { lift: 1.6 });
+  nature.leafP(P, 0, -140, 100, -2.5, p.c('leafL'), { lift: 1.6 });
+  nature.leafP(P, 0, -140, 110, -0.6, p.c('leaf'), { lift: 1.6 });
 }

@@ -1,10 +1,10 @@
 import { mix } from '../colour.ts';
-import { N } from '../nature.ts';
+import { nature } from '../nature.ts';
 import type { Kit } from '../paint.ts';
-import { G } from '../paths.ts';
-import { Q } from '../people.ts';
-import { T } from '../things.ts';
-import { B, ground, sky } from './parts.ts';
+import { paths } from '../paths.ts';
+import { people } from '../people.ts';
+import { things } from '../things.ts';
+import { BLEED, ground, sky } from './parts.ts';
 
 /** Country, weather and night. Each place paints its layers with a depth and a motion, so that a loop comes from the same row of data. */
 export const COUNTRY: Kit = {
@@ -12,14 +12,14 @@ export const COUNTRY: Kit = {
     const p = P.pal;
     P.layer('sky', 0, () =>
       P.piece(
-        G.rect(-B, -B, 1920 + 2 * B, 3200),
+        paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 3200),
         P.lin(0, -200, 0, 900, mix(p.sky[2], p.sun, 0.3), mix(p.sky[3], p.sun, 0.3)),
         { lift: 0, edge: 0 },
       ),
     );
     P.layer('light', 0.1, () => {
       for (let i = 3; i > 0; i--)
-        P.piece(N.wobble(P, 980, 520, 150 + i * 150, 0.02), mix(p.sky[3], p.sun, 0.9 - i * 0.2), {
+        P.piece(nature.wobble(P, 980, 520, 150 + i * 150, 0.02), mix(p.sky[3], p.sun, 0.9 - i * 0.2), {
           lift: 1.4,
         });
     });
@@ -34,7 +34,7 @@ export const COUNTRY: Kit = {
             const x = 960 + side * (210 + i * 120 + ((k * 347) % 780) + i * 60);
             const w = 26 + i * 22;
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [x + side * 8, 1250 + i * 60],
                   [x, 500],
@@ -47,7 +47,7 @@ export const COUNTRY: Kit = {
             );
             for (let b = 0; b < 3; b++)
               P.piece(
-                N.wobble(
+                nature.wobble(
                   P,
                   x + side * P.R.r(-120, 120),
                   -40 - b * 190 + P.R.r(-80, 140),
@@ -64,7 +64,7 @@ export const COUNTRY: Kit = {
       );
     P.layer('path', 0.9, () => {
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [930, 850],
             [1010, 850],
@@ -83,17 +83,25 @@ export const COUNTRY: Kit = {
         P.lin(0, 850, 0, 1400, mix(p.c('dough'), p.sun, 0.3), p.c('doughD')),
         { lift: 2 },
       );
-      N.grass(P, -500, 700, 1230, 60, mix(p.c('leaf'), p.ramp[3], 0.4), 40);
-      N.grass(P, 1240, 2500, 1230, 60, mix(p.c('leaf'), p.ramp[3], 0.4), 40);
+      nature.grass(P, -500, 700, 1230, 60, mix(p.c('leaf'), p.ramp[3], 0.4), 40);
+      nature.grass(P, 1240, 2500, 1230, 60, mix(p.c('leaf'), p.ramp[3], 0.4), 40);
     });
     P.layer(
       'fall',
       1,
       () => {
         for (let i = 0; i < 16; i++)
-          N.leafP(P, P.R.r(-200, 2100), P.R.r(-200, 1100), 46, P.R.r(0, 6), mix(p.accent2, p.accent, P.R()), {
-            lift: 2,
-          });
+          nature.leafP(
+            P,
+            P.R.r(-200, 2100),
+            P.R.r(-200, 1100),
+            46,
+            P.R.r(0, 6),
+            mix(p.accent2, p.accent, P.R()),
+            {
+              lift: 2,
+            },
+          );
       },
       { sway: 50, heave: 40, ph: 1 },
     );
@@ -115,7 +123,7 @@ export const COUNTRY: Kit = {
         [2000, 280],
         [2400, 620],
       ];
-      P.piece(N.peaks(P, list, 760), P.lin(0, 180, 0, 800, p.ramp[1], mix(p.ramp[0], p.sky[3], 0.4)), {
+      P.piece(nature.peaks(P, list, 760), P.lin(0, 180, 0, 800, p.ramp[1], mix(p.ramp[0], p.sky[3], 0.4)), {
         lift: 4,
         grain: 0.6,
       });
@@ -127,7 +135,7 @@ export const COUNTRY: Kit = {
         [-500, 420],
       ])
         P.piece(
-          G.round(
+          paths.round(
             [
               [x, y],
               [x + 96, y + 118],
@@ -143,17 +151,17 @@ export const COUNTRY: Kit = {
         );
     });
     P.layer('shore', 0.35, () => {
-      const h = N.hill(P, 730, 40, { len: 900 });
-      N.sheet(P, h, p.ramp[2], 730, { mist: 0.2 });
+      const h = nature.hill(P, 730, 40, { len: 900 });
+      nature.sheet(P, h, p.ramp[2], 730, { mist: 0.2 });
       for (let i = 0; i < 26; i++) {
         const x = -300 + i * 100 + P.R.r(-30, 30);
-        N.fir(P, x, (h as any).f(x) + 8, P.R.r(0.55, 0.95), mix(p.ramp[3], p.c('leafD'), 0.3));
+        nature.fir(P, x, (h as any).f(x) + 8, P.R.r(0.55, 0.95), mix(p.ramp[3], p.c('leafD'), 0.3));
       }
     });
-    N.water(P, 800, 1500, 8, {
+    nature.water(P, 800, 1500, 8, {
       layer: (i, t, go) => P.layer(`w${i}`, 0.4 + t * 0.6, go, { sway: 16 + t * 26, ph: i * 0.8 }),
     });
-    P.layer('boat', 0.8, () => T.rowboat?.(P, 1180, 1010, 0.9), {
+    P.layer('boat', 0.8, () => things.rowboat?.(P, 1180, 1010, 0.9), {
       heave: 7,
       roll: 0.02,
       pivot: [1180, 1010],
@@ -167,7 +175,7 @@ export const COUNTRY: Kit = {
           for (let i = 0; i < 14; i++) {
             const x = x0 + i * 26;
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [x, 1500],
                   [x + P.R.r(-20, 20), 1180],
@@ -178,7 +186,7 @@ export const COUNTRY: Kit = {
               p.c('leafD'),
               { lift: 2 },
             );
-            if (i % 3 === 0) P.piece(G.rrect(x - 12, 1010, 24, 96, 12), p.c('woodD'), { lift: 1.6 });
+            if (i % 3 === 0) P.piece(paths.rrect(x - 12, 1010, 24, 96, 12), p.c('woodD'), { lift: 1.6 });
           }
       },
       { sway: 12, ph: 2 },
@@ -190,8 +198,14 @@ export const COUNTRY: Kit = {
     sky(P, { hor: 700, y: 330 });
     P.layer('hills', 0.2, () => {
       for (const [i, y] of [640, 720].entries())
-        N.sheet(P, N.hill(P, y, 50, { len: 1500 }), p.ramp[i], y, { mist: 0.3 });
-      T.house?.(P, 1560, 690, 130, 90, { col: p.c('cream'), roof: p.c('brick'), rows: 1, cols: 2, lit: 0 });
+        nature.sheet(P, nature.hill(P, y, 50, { len: 1500 }), p.ramp[i], y, { mist: 0.3 });
+      things.house?.(P, 1560, 690, 130, 90, {
+        col: p.c('cream'),
+        roof: p.c('brick'),
+        rows: 1,
+        cols: 2,
+        lit: 0,
+      });
     });
     for (let row = 0; row < 4; row++)
       P.layer(
@@ -205,7 +219,7 @@ export const COUNTRY: Kit = {
             const fx = x + P.R.r(-30, 30);
             const fy = y - P.R.r(150, 250) * s;
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [fx, y + 200],
                   [fx + 10 * s, fy],
@@ -216,16 +230,16 @@ export const COUNTRY: Kit = {
               { lift: 1.4 },
             );
             for (const a of [-0.5, Math.PI + 0.5])
-              N.leafP(P, fx, y - 20 * s, 150 * s, a, p.c('leaf'), { lift: 1.4 });
+              nature.leafP(P, fx, y - 20 * s, 150 * s, a, p.c('leaf'), { lift: 1.4 });
             for (let k = 0; k < 14; k++) {
               const a = (k / 14) * 6.283;
               P.piece(
-                G.ellipse(fx + Math.cos(a) * 88 * s, fy + Math.sin(a) * 88 * s, 52 * s, 24 * s, a),
+                paths.ellipse(fx + Math.cos(a) * 88 * s, fy + Math.sin(a) * 88 * s, 52 * s, 24 * s, a),
                 mix(p.c('corn'), p.c('carrot'), (k % 2) * 0.35),
                 { lift: 1.2, grain: 0.2 },
               );
             }
-            P.piece(G.circle(fx, fy, 62 * s), p.c('woodD'), { lift: 1.6 });
+            P.piece(paths.circle(fx, fy, 62 * s), p.c('woodD'), { lift: 1.6 });
           }
         },
         { sway: 8 + row * 7, ph: row * 0.7 },
@@ -237,14 +251,17 @@ export const COUNTRY: Kit = {
     sky(P, { hor: 780 });
     P.layer('hills', 0.2, () => {
       for (const [i, y] of [680, 780].entries())
-        N.sheet(P, N.hill(P, y, 70, { len: 1400 }), mix(p.ramp[i], p.c('leafL'), 0.2), y, { mist: 0.3 });
+        nature.sheet(P, nature.hill(P, y, 70, { len: 1400 }), mix(p.ramp[i], p.c('leafL'), 0.2), y, {
+          mist: 0.3,
+        });
     });
     P.layer('meadow', 0.5, () => {
       ground(P, 900, mix(p.c('leaf'), p.ramp[2], 0.3));
       for (let i = -3; i < 9; i++) {
-        P.piece(G.rect(i * 260, 830, 20, 130), p.c('wood'), { lift: 2 });
+        P.piece(paths.rect(i * 260, 830, 20, 130), p.c('wood'), { lift: 2 });
       }
-      for (const y of [856, 906]) P.piece(G.rect(-B, y, 1920 + 2 * B, 16), p.c('woodL'), { lift: 1.4 });
+      for (const y of [856, 906])
+        P.piece(paths.rect(-BLEED, y, 1920 + 2 * BLEED, 16), p.c('woodL'), { lift: 1.4 });
     });
     for (const [i, [x, y, s, f]] of (
       [
@@ -265,7 +282,7 @@ export const COUNTRY: Kit = {
                 y,
                 () => {
                   for (const lx of [-60, -30, 40, 66])
-                    P.piece(G.rrect(lx, -20, 18, 84, 8), p.c('dark'), { lift: 1 });
+                    P.piece(paths.rrect(lx, -20, 18, 84, 8), p.c('dark'), { lift: 1 });
                   for (const [bx, by, r] of [
                     [-70, -70, 60],
                     [0, -92, 76],
@@ -273,9 +290,9 @@ export const COUNTRY: Kit = {
                     [-30, -40, 60],
                     [40, -36, 62],
                   ])
-                    P.piece(N.wobble(P, bx, by, r, 0.07), p.l('white', 0.1), { lift: 1.4 });
+                    P.piece(nature.wobble(P, bx, by, r, 0.07), p.l('white', 0.1), { lift: 1.4 });
                   P.piece(
-                    G.smooth([
+                    paths.smooth([
                       [96, -120],
                       [150, -116],
                       [164, -60],
@@ -285,8 +302,8 @@ export const COUNTRY: Kit = {
                     p.c('dark'),
                     { lift: 2 },
                   );
-                  P.piece(G.ellipse(92, -106, 26, 12, 0.5), p.c('dark'), { lift: 1.2 });
-                  P.ink(G.circle(136, -88, 6), p.paper);
+                  P.piece(paths.ellipse(92, -106, 26, 12, 0.5), p.c('dark'), { lift: 1.2 });
+                  P.ink(paths.circle(136, -88, 6), p.paper);
                 },
                 { s, sx: s * f },
               ),
@@ -294,7 +311,7 @@ export const COUNTRY: Kit = {
           ),
         { sway: 5, ph: i * 1.7 },
       );
-    P.layer('grass', 1, () => N.grass(P, -500, 2500, 1250, 50, mix(p.c('leafL'), p.ramp[3], 0.3), 38), {
+    P.layer('grass', 1, () => nature.grass(P, -500, 2500, 1250, 50, mix(p.c('leafL'), p.ramp[3], 0.3), 38), {
       sway: 8,
     });
   },
@@ -318,7 +335,7 @@ export const COUNTRY: Kit = {
             x,
             y,
             () => {
-              const shape = G.smooth(
+              const shape = paths.smooth(
                 [
                   [0, -330],
                   [190, -220],
@@ -337,7 +354,7 @@ export const COUNTRY: Kit = {
               P.clip(shape, () => {
                 for (const k of [-2, 0, 2])
                   P.piece(
-                    G.smooth(
+                    paths.smooth(
                       [
                         [k * 46 - 30, -340],
                         [k * 62 - 44, -60],
@@ -355,7 +372,7 @@ export const COUNTRY: Kit = {
               });
               for (const sx of [-1, 1])
                 P.line(
-                  G.poly(
+                  paths.poly(
                     [
                       [sx * 36, 178],
                       [sx * 30, 250],
@@ -365,7 +382,7 @@ export const COUNTRY: Kit = {
                   p.ink,
                   4,
                 );
-              P.piece(G.rrect(-44, 246, 88, 70, 12), p.c('wood'), { lift: 2 });
+              P.piece(paths.rrect(-44, 246, 88, 70, 12), p.c('wood'), { lift: 2 });
             },
             { s },
           ),
@@ -376,10 +393,10 @@ export const COUNTRY: Kit = {
     P.layer('b3', 0.25, () => balloon(380, 250, 0.4, p.c('mustard'), p.c('brick')), { heave: 20, ph: 2.2 });
     for (const [i, y] of [900, 1010, 1130].entries())
       P.layer(`h${i}`, 0.3 + i * 0.25, () => {
-        const h = N.hill(P, y, 60, { len: 1500 - i * 300 });
-        N.sheet(P, h, p.ramp[1 + i], y, { mist: 0.3 });
+        const h = nature.hill(P, y, 60, { len: 1500 - i * 300 });
+        nature.sheet(P, h, p.ramp[1 + i], y, { mist: 0.3 });
         for (const x of [200, 1240, 1700])
-          N.fir(P, x + i * 90, (h as any).f(x + i * 90) + 6, 0.6 + i * 0.2, p.ramp[2 + Math.min(2, i)]);
+          nature.fir(P, x + i * 90, (h as any).f(x + i * 90) + 6, 0.6 + i * 0.2, p.ramp[2 + Math.min(2, i)]);
       });
   },
 
@@ -388,7 +405,7 @@ export const COUNTRY: Kit = {
     sky(P, { hor: 900, x: 1500, y: 320 });
     P.layer('far', 0.2, () => {
       P.piece(
-        N.peaks(
+        nature.peaks(
           P,
           [
             [-400, 560],
@@ -411,13 +428,13 @@ export const COUNTRY: Kit = {
       0.3,
       () => {
         for (let i = 0; i < 9; i++)
-          N.puff(P, -200 + i * 300, 900 + (i % 3) * 60, 1.4, mix(p.sky[3], p.paper, 0.6));
+          nature.puff(P, -200 + i * 300, 900 + (i % 3) * 60, 1.4, mix(p.sky[3], p.paper, 0.6));
       },
       { sway: 60 },
     );
     P.layer('peak', 0.5, () => {
       P.piece(
-        G.round(
+        paths.round(
           [
             [940, 470, 20],
             [1130, 760, 20],
@@ -435,7 +452,7 @@ export const COUNTRY: Kit = {
         { lift: 6, grain: 0.7 },
       );
       P.piece(
-        G.round(
+        paths.round(
           [
             [940, 470],
             [1080, 686],
@@ -450,7 +467,7 @@ export const COUNTRY: Kit = {
         { lift: 2 },
       );
       P.line(
-        G.smooth(
+        paths.smooth(
           [
             [420, 1500],
             [700, 1300],
@@ -470,10 +487,10 @@ export const COUNTRY: Kit = {
       'flag',
       0.5,
       (t = 0) => {
-        P.piece(G.rect(952, 250, 12, 236), p.c('woodD'), { lift: 2 });
+        P.piece(paths.rect(952, 250, 12, 236), p.c('woodD'), { lift: 2 });
         const w = (k) => Math.sin(k + (P.layered ? t * 12.566 : 0)) * 14;
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [964, 256],
               [1040, 262 + w(0)],
@@ -493,7 +510,7 @@ export const COUNTRY: Kit = {
     P.layer('walker', 0.55, () =>
       P.group(
         () =>
-          Q.side(P, 850, 470, 4.4, {
+          people.side(P, 850, 470, 4.4, {
             skin: p.skin(2),
             hair: '#2a1a14',
             hairStyle: 'short',
@@ -518,7 +535,10 @@ export const COUNTRY: Kit = {
   storm(P) {
     const p = P.pal;
     P.layer('sky', 0, () =>
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, 3200), P.lin(0, -200, 0, 900, ...p.sky), { lift: 0, edge: 0 }),
+      P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 3200), P.lin(0, -200, 0, 900, ...p.sky), {
+        lift: 0,
+        edge: 0,
+      }),
     );
     P.layer(
       'clouds',
@@ -531,7 +551,7 @@ export const COUNTRY: Kit = {
           [560, 330, 1.7, 0.2],
           [1300, 350, 1.8, 0.22],
         ])
-          N.puff(P, x, y, s, mix(p.ramp[3], p.sky[1], k), { lift: 5 });
+          nature.puff(P, x, y, s, mix(p.ramp[3], p.sky[1], k), { lift: 5 });
       },
       { sway: 60 },
     );
@@ -542,7 +562,7 @@ export const COUNTRY: Kit = {
         if (P.layered && !((t > 0.2 && t < 0.26) || (t > 0.3 && t < 0.33) || (t > 0.7 && t < 0.76))) return;
         P.glow(1120, 560, 620, '#fff2b8', 0.55);
         P.piece(
-          G.poly([
+          paths.poly([
             [1150, 330],
             [1040, 610],
             [1120, 610],
@@ -559,8 +579,8 @@ export const COUNTRY: Kit = {
     );
     P.layer('fields', 0.4, () => {
       for (const [i, y] of [860, 960, 1080].entries())
-        N.sheet(P, N.hill(P, y, 40, { len: 1500 }), mix(p.ramp[1 + i], p.c('leafD'), 0.2), y);
-      T.house(P, 520, 960, 170, 110, {
+        nature.sheet(P, nature.hill(P, y, 40, { len: 1500 }), mix(p.ramp[1 + i], p.c('leafD'), 0.2), y);
+      things.house(P, 520, 960, 170, 110, {
         col: p.c('cream'),
         roof: p.d('brick', 0.2),
         lit: 1,
@@ -575,7 +595,7 @@ export const COUNTRY: Kit = {
         P.group(
           () => {
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [1530, 1420],
                   [1480, 1010],
@@ -591,7 +611,7 @@ export const COUNTRY: Kit = {
               [1270, 800, 110],
               [1450, 700, 110],
             ])
-              P.piece(N.wobble(P, x, y, r, 0.08), mix(p.ramp[3], p.c('leafD'), 0.3), { lift: 3 });
+              P.piece(nature.wobble(P, x, y, r, 0.08), mix(p.ramp[3], p.c('leafD'), 0.3), { lift: 3 });
           },
           { lift: 4 },
         ),
@@ -601,7 +621,8 @@ export const COUNTRY: Kit = {
       P.layer(
         'rain',
         0,
-        () => N.rain(P, 190, -300, -300, 2300, 1500, mix(p.paper, p.sky[0], 0.25), { slant: 0.3, s: 1.2 }),
+        () =>
+          nature.rain(P, 190, -300, -300, 2300, 1500, mix(p.paper, p.sky[0], 0.25), { slant: 0.3, s: 1.2 }),
         { scroll: [-0.3, 1], turns: 6 },
       );
   },
@@ -611,16 +632,17 @@ export const COUNTRY: Kit = {
     sky(P, { hor: 720, x: 500, y: 330 });
     P.layer('hills', 0.2, () => {
       for (const [i, y] of [640, 730].entries()) {
-        const h = N.hill(P, y, 60, { len: 1500 });
-        N.sheet(P, h, p.ramp[i], y, { mist: 0.3 });
-        if (i) for (const x of [300, 380, 1500, 1620]) N.round(P, x, (h as any).f(x) + 6, 0.6, p.ramp[2]);
+        const h = nature.hill(P, y, 60, { len: 1500 });
+        nature.sheet(P, h, p.ramp[i], y, { mist: 0.3 });
+        if (i)
+          for (const x of [300, 380, 1500, 1620]) nature.round(P, x, (h as any).f(x) + 6, 0.6, p.ramp[2]);
       }
     });
     P.layer('field', 0.4, () => {
       ground(P, 830, p.c('corn'));
       for (let i = 0; i < 14; i++)
         P.line(
-          G.smooth(
+          paths.smooth(
             [
               [960 + (i - 7) * 60, 820],
               [960 + (i - 7) * 260, 1080],
@@ -643,17 +665,17 @@ export const COUNTRY: Kit = {
               1080,
               1010,
               () => {
-                P.piece(G.rrect(-60, -150, 240, 110, 20), p.c('red'), { lift: 3 });
-                P.piece(G.rrect(-150, -260, 160, 220, 24), p.c('red'), { lift: 3 });
-                P.piece(G.rrect(-126, -238, 112, 110, 14), p.l('glass', 0.2), { lift: 1 });
-                P.piece(G.rrect(-166, -286, 196, 34, 12), p.c('dark'), { lift: 2 });
-                P.piece(G.rect(116, -220, 18, 80), p.c('dark'), { lift: 1 });
+                P.piece(paths.rrect(-60, -150, 240, 110, 20), p.c('red'), { lift: 3 });
+                P.piece(paths.rrect(-150, -260, 160, 220, 24), p.c('red'), { lift: 3 });
+                P.piece(paths.rrect(-126, -238, 112, 110, 14), p.l('glass', 0.2), { lift: 1 });
+                P.piece(paths.rrect(-166, -286, 196, 34, 12), p.c('dark'), { lift: 2 });
+                P.piece(paths.rect(116, -220, 18, 80), p.c('dark'), { lift: 1 });
                 for (const [x, y, r] of [
                   [-90, -60, 100],
                   [140, -30, 66],
                 ]) {
-                  P.piece(G.circle(x, y, r), p.c('dark'), { lift: 3 });
-                  P.piece(G.circle(x, y, r * 0.5), p.c('mustard'), { lift: 1.4 });
+                  P.piece(paths.circle(x, y, r), p.c('dark'), { lift: 3 });
+                  P.piece(paths.circle(x, y, r * 0.5), p.c('mustard'), { lift: 1.4 });
                 }
               },
               { s: 1.2 },
@@ -669,7 +691,7 @@ export const COUNTRY: Kit = {
         for (let x = -400; x < 2400; x += 34) {
           const y = 1290 + P.R.r(-40, 40);
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [x, 1700],
                 [x + P.R.r(-14, 14), y],
@@ -680,7 +702,7 @@ export const COUNTRY: Kit = {
             { lift: 1 },
           );
           P.piece(
-            G.smooth([
+            paths.smooth([
               [x, y + 10],
               [x - 12, y - 30],
               [x, y - 86],
@@ -700,7 +722,7 @@ export const COUNTRY: Kit = {
     sky(P, { hor: 760, x: 500, y: 280 });
     P.layer('peaks', 0.2, () => {
       P.piece(
-        N.peaks(
+        nature.peaks(
           P,
           [
             [-300, 500],
@@ -722,7 +744,7 @@ export const COUNTRY: Kit = {
         [2100, 400],
       ])
         P.piece(
-          G.round(
+          paths.round(
             [
               [x, y],
               [x + 130, y + 160],
@@ -738,16 +760,16 @@ export const COUNTRY: Kit = {
         );
     });
     P.layer('woods', 0.4, () => {
-      const h = N.hill(P, 860, 40, { len: 1200 });
+      const h = nature.hill(P, 860, 40, { len: 1200 });
       P.piece(h, mix(p.paper, p.sky[1], 0.3), { lift: 4 });
       for (let i = 0; i < 22; i++) {
         const x = -300 + i * 120 + P.R.r(-40, 40);
         if (x > 700 && x < 1300) continue;
-        N.fir(P, x, (h as any).f(x) + 12, P.R.r(0.9, 1.5), mix(p.ramp[3], p.c('leafD'), 0.2));
+        nature.fir(P, x, (h as any).f(x) + 12, P.R.r(0.9, 1.5), mix(p.ramp[3], p.c('leafD'), 0.2));
       }
     });
     P.layer('cabin', 0.6, () => {
-      T.house(P, 1000, 1010, 420, 210, {
+      things.house(P, 1000, 1010, 420, 210, {
         col: p.c('woodD'),
         roof: p.paper,
         lit: 1,
@@ -758,15 +780,15 @@ export const COUNTRY: Kit = {
       });
       P.glow(1000, 940, 420, p.accent2, 0.3);
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
-            [-B, 1080],
+            [-BLEED, 1080],
             [400, 1010],
             [960, 1040],
             [1500, 1000],
-            [1920 + B, 1070],
-            [1920 + B, 2800],
-            [-B, 2800],
+            [1920 + BLEED, 1070],
+            [1920 + BLEED, 2800],
+            [-BLEED, 2800],
           ],
           true,
           0.8,
@@ -775,13 +797,13 @@ export const COUNTRY: Kit = {
         { lift: 5 },
       );
     });
-    P.layer('smoke', 0.6, () => N.steam(P, 1084, 600, 320, 1.4, p.paper, 0.5), { sway: 16 });
+    P.layer('smoke', 0.6, () => nature.steam(P, 1084, 600, 320, 1.4, p.paper, 0.5), { sway: 16 });
     P.layer(
       'snow',
       0.3,
       () => {
         for (let i = 0; i < 120; i++)
-          P.ink(G.circle(P.R.r(-300, 2300), P.R.r(-300, 1500), P.R.r(4, 10)), p.paper, 0.85);
+          P.ink(paths.circle(P.R.r(-300, 2300), P.R.r(-300, 1500), P.R.r(4, 10)), p.paper, 0.85);
       },
       { scroll: [0.1, 1], turns: 1 },
     );
@@ -791,11 +813,11 @@ export const COUNTRY: Kit = {
     const p = P.pal;
     sky(P, { hor: 640, x: 1500, y: 240 });
     P.layer('back', 0.3, () => {
-      const h = N.hill(P, 640, 30, { len: 1300 });
-      N.sheet(P, h, p.ramp[1], 640);
+      const h = nature.hill(P, 640, 30, { len: 1300 });
+      nature.sheet(P, h, p.ramp[1], 640);
       for (let i = -4; i < 30; i++)
         P.piece(
-          G.round(
+          paths.round(
             [
               [i * 90, 900],
               [i * 90, 640],
@@ -808,24 +830,25 @@ export const COUNTRY: Kit = {
           p.l('white', 0.2),
           { lift: 2 },
         );
-      for (const y of [690, 800]) P.piece(G.rect(-B, y, 1920 + 2 * B, 26), p.c('white'), { lift: 1 });
+      for (const y of [690, 800])
+        P.piece(paths.rect(-BLEED, y, 1920 + 2 * BLEED, 26), p.c('white'), { lift: 1 });
     });
     P.layer('beds', 0.5, () => {
       ground(P, 860, mix(p.c('leaf'), p.ramp[2], 0.3));
       for (let r = 0; r < 3; r++) {
         const y = 940 + r * 150;
         P.piece(
-          G.rrect(-400 - r * 60, y, 2800, 90 + r * 18, 40),
+          paths.rrect(-400 - r * 60, y, 2800, 90 + r * 18, 40),
           P.lin(0, y, 0, y + 110, p.c('soil'), p.c('soilD')),
           { lift: 3 },
         );
         for (let i = 0; i < 13; i++) {
           const x = -120 + i * 180 + r * 30;
           const s = 0.72 + r * 0.22;
-          if (r === 0) T.cabbage(P, x, y + 6, 46 * s + 14, p.c(i % 2 ? 'leafL' : 'leaf'));
+          if (r === 0) things.cabbage(P, x, y + 6, 46 * s + 14, p.c(i % 2 ? 'leafL' : 'leaf'));
           else if (r === 1) {
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [x, y + 20],
                   [x + 4, y - 150],
@@ -840,11 +863,11 @@ export const COUNTRY: Kit = {
               [28, -70],
               [-22, -104],
             ])
-              T.tomato(P, x + dx, y + dy, 24);
-            for (const a of [-2.5, -0.6]) N.leafP(P, x, y - 130, 80, a, p.c('leaf'), { lift: 1.4 });
+              things.tomato(P, x + dx, y + dy, 24);
+            for (const a of [-2.5, -0.6]) nature.leafP(P, x, y - 130, 80, a, p.c('leaf'), { lift: 1.4 });
           } else
             for (let k = -2; k <= 2; k++)
-              N.leafP(P, x, y + 10, 110, -1.57 + k * 0.32, p.c(k % 2 ? 'leafL' : 'leaf'), { lift: 1.4 });
+              nature.leafP(P, x, y + 10, 110, -1.57 + k * 0.32, p.c(k % 2 ? 'leafL' : 'leaf'), { lift: 1.4 });
         }
       }
     });
@@ -860,9 +883,9 @@ export const COUNTRY: Kit = {
           P.group(
             () =>
               P.at(x, y, () => {
-                P.piece(G.ellipse(0, -16, 26, 16, -0.4), p.paper, { lift: 1, a: 0.85 });
-                P.piece(G.ellipse(0, 0, 30, 19), p.c('corn'), { lift: 2 });
-                for (const k of [-8, 8]) P.ink(G.rect(k - 4, -17, 8, 34), p.ink, 0.9);
+                P.piece(paths.ellipse(0, -16, 26, 16, -0.4), p.paper, { lift: 1, a: 0.85 });
+                P.piece(paths.ellipse(0, 0, 30, 19), p.c('corn'), { lift: 2 });
+                for (const k of [-8, 8]) P.ink(paths.rect(k - 4, -17, 8, 34), p.ink, 0.9);
               }),
             { lift: 3 },
           );
@@ -879,14 +902,14 @@ export const COUNTRY: Kit = {
       [1020, 520, 1.2, 0.4],
       [1560, 640, 0.9, 0.9],
     ] as any[];
-    P.layer('far', 0.2, () => N.sheet(P, N.hill(P, 740, 60, { len: 1500 }), p.ramp[1], 740));
+    P.layer('far', 0.2, () => nature.sheet(P, nature.hill(P, 740, 60, { len: 1500 }), p.ramp[1], 740));
     P.layer(
       'masts',
       0.35,
       (t = 0) => {
         for (const [x, y, s, ph] of list) {
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [x, y],
                 [x, y + 560 * s],
@@ -899,7 +922,7 @@ export const COUNTRY: Kit = {
           for (let k = 0; k < 3; k++) {
             const a = ((k + (P.layered ? t * 3 : 0)) / 3) * 6.283 + ph;
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [x, y],
                   [x + Math.cos(a) * 120 * s, y + Math.sin(a) * 120 * s],
@@ -911,18 +934,18 @@ export const COUNTRY: Kit = {
               { lift: 2 },
             );
           }
-          P.piece(G.circle(x, y, 20 * s), mix(p.paper, p.shadow, 0.15), { lift: 1.6 });
+          P.piece(paths.circle(x, y, 20 * s), mix(p.paper, p.shadow, 0.15), { lift: 1.6 });
         }
       },
       { live: true },
     );
     for (const [i, y] of [900, 1040].entries())
       P.layer(`near${i}`, 0.5 + i * 0.3, () => {
-        const h = N.hill(P, y, 60, { len: 1200 - i * 300 });
-        N.sheet(P, h, mix(p.ramp[2 + i], p.c('leaf'), 0.3), y);
+        const h = nature.hill(P, y, 60, { len: 1200 - i * 300 });
+        nature.sheet(P, h, mix(p.ramp[2 + i], p.c('leaf'), 0.3), y);
         if (i)
           for (const x of [240, 700, 760, 1500])
-            N.round(P, x, (h as any).f(x) + 8, 0.8, mix(p.ramp[3], p.c('leafD'), 0.3));
+            nature.round(P, x, (h as any).f(x) + 8, 0.8, mix(p.ramp[3], p.c('leafD'), 0.3));
       });
   },
 };

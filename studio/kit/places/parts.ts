@@ -1,15 +1,15 @@
 import { mix } from '../colour.ts';
-import { N } from '../nature.ts';
+import { nature } from '../nature.ts';
 import type { Paint, Slots } from '../paint.ts';
-import { G } from '../paths.ts';
+import { paths } from '../paths.ts';
 
-export const B = N.B;
+export const BLEED = nature.B;
 
 /** Sky with drifting clouds: the first layers of every place. */
 export function sky(P: Paint, o: Slots = {}): void {
   const p = P.pal;
   P.layer('sky', 0, () =>
-    N.sky(P, {
+    nature.sky(P, {
       x: o.x ?? 1380,
       y: o.y ?? 380,
       r: o.r ?? 90,
@@ -27,7 +27,7 @@ export function sky(P: Paint, o: Slots = {}): void {
         [1050, 180, 0.8],
         [1760, 420, 1],
       ])
-        N.puff(P, x, y, s, mix(p.sky[1], p.paper, 0.5));
+        nature.puff(P, x, y, s, mix(p.sky[1], p.paper, 0.5));
     },
     { sway: 70, ph: 0.5 },
   );
@@ -36,15 +36,15 @@ export function sky(P: Paint, o: Slots = {}): void {
 /** The ground from a height down, a little uneven. */
 export const ground = (P: Paint, y: number, col: string, more: Slots = {}) =>
   P.piece(
-    G.smooth(
+    paths.smooth(
       [
-        [-B, y + 60],
+        [-BLEED, y + 60],
         [200, y + 10],
         [960, y - 20],
         [1700, y + 14],
-        [1920 + B, y + 50],
-        [1920 + B, 3000],
-        [-B, 3000],
+        [1920 + BLEED, y + 50],
+        [1920 + BLEED, 3000],
+        [-BLEED, 3000],
       ],
       true,
       0.8,

@@ -1,16 +1,16 @@
 import { mix } from '../colour.ts';
-import { N } from '../nature.ts';
+import { nature } from '../nature.ts';
 import type { Kit } from '../paint.ts';
-import { G } from '../paths.ts';
-import { Q } from '../people.ts';
-import { T } from '../things.ts';
-import { B, ground, sky } from './parts.ts';
+import { paths } from '../paths.ts';
+import { people } from '../people.ts';
+import { things } from '../things.ts';
+import { BLEED, ground, sky } from './parts.ts';
 
 /** Town, work and ways. Each place paints its layers with a depth and a motion, so that a loop comes from the same row of data. */
 export const TOWN: Kit = {
   fireworks(P) {
     const p = P.pal;
-    P.layer('sky', 0, () => N.sky(P, { x: 300, y: 240, r: 60, step: 90, halos: 2, hor: 900 }));
+    P.layer('sky', 0, () => nature.sky(P, { x: 300, y: 240, r: 60, step: 90, halos: 2, hor: 900 }));
     const bursts = [
       [520, 260, 300, 'red'],
       [1300, 180, 360, 'mustard'],
@@ -32,7 +32,7 @@ export const TOWN: Kit = {
             const d = size * (k % 2 ? 0.72 : 1);
             const [ex, ey] = [x + Math.cos(a) * d, y + Math.sin(a) * d + life * life * 40];
             P.line(
-              G.poly(
+              paths.poly(
                 [
                   [x + Math.cos(a) * d * 0.35, y + Math.sin(a) * d * 0.35],
                   [ex, ey],
@@ -43,7 +43,7 @@ export const TOWN: Kit = {
               6,
               0.9 * fade,
             );
-            P.ink(G.circle(ex, ey, 9 * fade + 2), p.l(c, 0.6), fade);
+            P.ink(paths.circle(ex, ey, 9 * fade + 2), p.l(c, 0.6), fade);
           }
         }
       },
@@ -54,7 +54,7 @@ export const TOWN: Kit = {
       for (let i = 0; x < 2900; i++) {
         const w = P.R.r(130, 230);
         const h = P.R.r(150, 330);
-        T.house(P, x + w / 2, 1080, w, h, {
+        things.house(P, x + w / 2, 1080, w, h, {
           col: mix(p.ramp[2 + (i % 2)], p.c(['brick', 'navy', 'teal'][i % 3]), 0.3),
           roof: p.ramp[4],
           lit: 0.5,
@@ -70,7 +70,7 @@ export const TOWN: Kit = {
       for (const [i, x] of [400, 520, 800, 930, 1250, 1400].entries())
         P.group(
           () =>
-            Q.front(P, x, 1150, 4.6 + (i % 2) * 0.5, {
+            people.front(P, x, 1150, 4.6 + (i % 2) * 0.5, {
               view: 'back',
               skin: p.skin(i % 5),
               hair: ['#1c1420', '#6b4423', '#2b1a14'][i % 3],
@@ -85,11 +85,13 @@ export const TOWN: Kit = {
           { lift: 3 },
         );
       P.piece(
-        G.rect(-B, 1130, 1920 + 2 * B, 1700),
+        paths.rect(-BLEED, 1130, 1920 + 2 * BLEED, 1700),
         P.lin(0, 1130, 0, 1400, mix(p.ramp[3], p.c('brick'), 0.25), p.ramp[4]),
         { lift: 4 },
       );
-      P.piece(G.rect(-B, 1112, 1920 + 2 * B, 34), mix(p.ramp[2], p.c('cream'), 0.25), { lift: 3 });
+      P.piece(paths.rect(-BLEED, 1112, 1920 + 2 * BLEED, 34), mix(p.ramp[2], p.c('cream'), 0.25), {
+        lift: 3,
+      });
     });
   },
 
@@ -98,10 +100,10 @@ export const TOWN: Kit = {
     sky(P, { hor: 760 });
     P.layer('hills', 0.2, () => {
       for (const [i, y] of [620, 720].entries()) {
-        const h = N.hill(P, y, 80, { len: 1300 });
-        N.sheet(P, h, p.ramp[i], y, { mist: 0.3 });
+        const h = nature.hill(P, y, 80, { len: 1300 });
+        nature.sheet(P, h, p.ramp[i], y, { mist: 0.3 });
         for (const x of [200, 700, 1500])
-          N.fir(P, x + i * 130, (h as any).f(x + i * 130) + 8, 0.7, p.ramp[2]);
+          nature.fir(P, x + i * 130, (h as any).f(x + i * 130) + 8, 0.7, p.ramp[2]);
       }
     });
     P.layer(
@@ -112,40 +114,41 @@ export const TOWN: Kit = {
         for (let i = 0; i < 5; i++) {
           const x = -560 + i * 470 + shift;
           P.piece(
-            G.rrect(x, 600, 440, 150, i === 4 ? [20, 90, 20, 20] : 20),
+            paths.rrect(x, 600, 440, 150, i === 4 ? [20, 90, 20, 20] : 20),
             P.lin(0, 600, 0, 750, p.l('red', 0.15), p.c('red')),
             { lift: 4 },
           );
-          P.piece(G.rect(x, 690, 440, 26), p.paper, { lift: 0.6 });
+          P.piece(paths.rect(x, 690, 440, 26), p.paper, { lift: 0.6 });
           for (let k = 0; k < 5; k++)
             P.piece(
-              G.rrect(x + 30 + k * 80, 626, 58, 48, 10),
+              paths.rrect(x + 30 + k * 80, 626, 58, 48, 10),
               mix(p.accent2, p.sky[1], p.lit > 0.3 ? 0.1 : 0.75),
               { lift: 0.8 },
             );
-          for (const wx of [70, 130, 310, 370]) P.piece(G.circle(x + wx, 756, 22), p.c('dark'), { lift: 1 });
+          for (const wx of [70, 130, 310, 370])
+            P.piece(paths.circle(x + wx, 756, 22), p.c('dark'), { lift: 1 });
         }
       },
       { live: true },
     );
     P.layer('viaduct', 0.5, () => {
       const arches = Array.from({ length: 12 }, (_, i) =>
-        G.rrect(-1000 + i * 330, 860, 250, 900, [125, 125, 0, 0]),
+        paths.rrect(-1000 + i * 330, 860, 250, 900, [125, 125, 0, 0]),
       );
       P.piece(
-        G.diff(G.rect(-B, 772, 1920 + 2 * B, 760), ...arches),
+        paths.diff(paths.rect(-BLEED, 772, 1920 + 2 * BLEED, 760), ...arches),
         P.lin(0, 772, 0, 1300, mix(p.c('brick'), p.paper, 0.3), p.d('brick', 0.2)),
         { lift: 5 },
       );
-      P.piece(G.rect(-B, 762, 1920 + 2 * B, 30), p.d('brick', 0.2), { lift: 2 });
+      P.piece(paths.rect(-BLEED, 762, 1920 + 2 * BLEED, 30), p.d('brick', 0.2), { lift: 2 });
       for (let i = 0; i < 80; i++)
-        P.ink(G.rrect(P.R.r(-600, 2500), P.R.r(800, 1240), 46, 16, 3), p.paper, 0.09);
+        P.ink(paths.rrect(P.R.r(-600, 2500), P.R.r(800, 1240), 46, 16, 3), p.paper, 0.09);
     });
     P.layer('valley', 0.8, () => {
-      const h = N.hill(P, 1180, 60, { len: 1200 });
-      N.sheet(P, h, mix(p.ramp[3], p.c('leaf'), 0.3), 1180);
+      const h = nature.hill(P, 1180, 60, { len: 1200 });
+      nature.sheet(P, h, mix(p.ramp[3], p.c('leaf'), 0.3), 1180);
       for (const x of [150, 480, 1340, 1700])
-        N.round(P, x, (h as any).f(x) + 10, 0.9, mix(p.ramp[3], p.c('leafD'), 0.4));
+        nature.round(P, x, (h as any).f(x) + 10, 0.9, mix(p.ramp[3], p.c('leafD'), 0.4));
     });
   },
 
@@ -154,12 +157,14 @@ export const TOWN: Kit = {
     sky(P, { hor: 720, x: 960, y: 480, r: 100 });
     P.layer('hills', 0.2, () => {
       for (const [i, y] of [640, 710, 770].entries())
-        N.sheet(P, N.hill(P, y, 70 - i * 16, { len: 1400 }), p.ramp[i], y, { mist: 0.35 - i * 0.1 });
+        nature.sheet(P, nature.hill(P, y, 70 - i * 16, { len: 1400 }), p.ramp[i], y, {
+          mist: 0.35 - i * 0.1,
+        });
     });
     P.layer('plain', 0.4, () => {
       ground(P, 800, mix(p.ramp[3], p.c('leafL'), 0.25));
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [945, 776],
             [975, 776],
@@ -186,7 +191,7 @@ export const TOWN: Kit = {
         [1290, 30, 120],
       ])
         P.piece(
-          G.poly([
+          paths.poly([
             [960 - w / 2, y],
             [960 + w / 2, y],
             [960 + w * 0.7, y + h],
@@ -201,18 +206,18 @@ export const TOWN: Kit = {
           [360, 940, 0.8],
           [640, 1080, 1.2],
         ])
-          N.poplar(P, 960 + s * d * 1.25, y, sc, mix(p.ramp[3], p.c('leafD'), 0.4));
+          nature.poplar(P, 960 + s * d * 1.25, y, sc, mix(p.ramp[3], p.c('leafD'), 0.4));
     });
     P.layer(
       'car',
       0.6,
       () =>
         P.at(1080, 1080, () => {
-          P.piece(G.rrect(-96, -66, 192, 96, 26), P.lin(0, -66, 0, 30, p.l('teal', 0.2), p.c('teal')), {
+          P.piece(paths.rrect(-96, -66, 192, 96, 26), P.lin(0, -66, 0, 30, p.l('teal', 0.2), p.c('teal')), {
             lift: 4,
           });
           P.piece(
-            G.round(
+            paths.round(
               [
                 [-70, -66],
                 [-48, -132],
@@ -225,7 +230,7 @@ export const TOWN: Kit = {
             { lift: 2 },
           );
           P.piece(
-            G.round(
+            paths.round(
               [
                 [-54, -70],
                 [-38, -118],
@@ -238,10 +243,10 @@ export const TOWN: Kit = {
             { lift: 0.6 },
           );
           for (const s of [-1, 1]) {
-            P.piece(G.rrect(s * 70 - 20, 14, 40, 40, 12), p.c('dark'), { lift: 1 });
-            P.piece(G.rrect(s * 66 - 18, -36, 36, 20, 8), p.c('red'), { lift: 0.8 });
+            P.piece(paths.rrect(s * 70 - 20, 14, 40, 40, 12), p.c('dark'), { lift: 1 });
+            P.piece(paths.rrect(s * 66 - 18, -36, 36, 20, 8), p.c('red'), { lift: 0.8 });
           }
-          P.piece(G.rrect(-60, -176, 120, 44, 10), p.c('woodL'), { lift: 2 });
+          P.piece(paths.rrect(-60, -176, 120, 44, 10), p.c('woodL'), { lift: 2 });
         }),
       { heave: 4, n: 3 },
     );
@@ -266,23 +271,23 @@ export const TOWN: Kit = {
             0.18 + layer * 0.06,
           );
           P.piece(
-            G.rrect(x, base - h, w, h + 900, 6),
+            paths.rrect(x, base - h, w, h + 900, 6),
             P.lin(0, base - h, 0, base, mix(col, p.sky[2], 0.15), col),
             { lift: 3 },
           );
-          if (i % 3 === 0) P.piece(G.rect(x + w / 2 - 4, base - h - 90, 8, 90), col, { lift: 1 });
+          if (i % 3 === 0) P.piece(paths.rect(x + w / 2 - 4, base - h - 90, 8, 90), col, { lift: 1 });
           for (let r = 0; r < Math.floor(h / 58); r++)
             for (let c = 0; c < 3; c++)
               if (P.R() < 0.35 + p.lit * 0.5)
                 P.ink(
-                  G.rect(x + w * (0.16 + c * 0.26), base - h + 24 + r * 58, w * 0.16, 30),
+                  paths.rect(x + w * (0.16 + c * 0.26), base - h + 24 + r * 58, w * 0.16, 30),
                   p.lit > 0.3 ? mix(p.accent2, p.sun, P.R()) : mix(col, p.paper, 0.5),
                   p.lit > 0.3 ? 0.95 : 0.7,
                 );
           x += w + P.R.r(0, 26);
         }
       });
-    N.water(P, 1080, 1700, 5, {
+    nature.water(P, 1080, 1700, 5, {
       layer: (i, t, go) => P.layer(`w${i}`, 0.8 + t * 0.3, go, { sway: 20 + t * 20, ph: i }),
     });
   },
@@ -291,14 +296,14 @@ export const TOWN: Kit = {
     const p = P.pal;
     sky(P, { hor: 700, x: 420, y: 280 });
     P.layer('back', 0.2, () => {
-      N.sheet(P, N.hill(P, 600, 60, { len: 1500 }), p.ramp[1], 600);
+      nature.sheet(P, nature.hill(P, 600, 60, { len: 1500 }), p.ramp[1], 600);
     });
     P.layer('houses', 0.4, () => {
       let x = -1000;
       const cs = ['rose', 'cream', 'teal', 'mustard', 'brick', 'blue'];
       for (let i = 0; x < 3000; i++) {
         const w = P.R.r(230, 310);
-        T.house(P, x + w / 2, 980, w, P.R.r(330, 470), {
+        things.house(P, x + w / 2, 980, w, P.R.r(330, 470), {
           col: mix(p.c(cs[i % 6]), p.sky[2], 0.1),
           roof: p.d(['brick', 'navy', 'woodD'][i % 3], 0.15),
           lit: p.lit,
@@ -311,22 +316,26 @@ export const TOWN: Kit = {
       }
     });
     P.layer('walk', 0.7, () => {
-      P.piece(G.rect(-B, 1000, 1920 + 2 * B, 90), P.lin(0, 1000, 0, 1090, p.l('grey', 0.4), p.c('grey')), {
-        lift: 4,
-      });
       P.piece(
-        G.rect(-B, 1090, 1920 + 2 * B, 1700),
+        paths.rect(-BLEED, 1000, 1920 + 2 * BLEED, 90),
+        P.lin(0, 1000, 0, 1090, p.l('grey', 0.4), p.c('grey')),
+        {
+          lift: 4,
+        },
+      );
+      P.piece(
+        paths.rect(-BLEED, 1090, 1920 + 2 * BLEED, 1700),
         P.lin(0, 1090, 0, 1400, mix(p.c('dark'), p.ramp[2], 0.4), p.c('dark')),
         { lift: 3 },
       );
-      for (let i = -4; i < 12; i++) P.piece(G.rrect(i * 300, 1230, 150, 16, 6), p.paper, { lift: 0.5 });
+      for (let i = -4; i < 12; i++) P.piece(paths.rrect(i * 300, 1230, 150, 16, 6), p.paper, { lift: 0.5 });
       for (const x of [180, 1020, 1820]) {
-        N.round(P, x, 1010, 1, mix(p.c('leaf'), p.ramp[3], 0.25));
+        nature.round(P, x, 1010, 1, mix(p.c('leaf'), p.ramp[3], 0.25));
       }
-      T.lamppost?.(P, 620, 1040, 420, {});
-      T.lamppost?.(P, 1440, 1040, 420, {});
+      things.lamppost?.(P, 620, 1040, 420, {});
+      things.lamppost?.(P, 1440, 1040, 420, {});
     });
-    P.layer('bike', 0.9, () => T.bike?.(P, 860, 1075, 0.9, {}), { sway: 60 });
+    P.layer('bike', 0.9, () => things.bike?.(P, 860, 1075, 0.9, {}), { sway: 60 });
   },
 
   factory(P) {
@@ -343,7 +352,7 @@ export const TOWN: Kit = {
         ])
           for (let i = 0; i < 5; i++)
             P.piece(
-              N.wobble(P, x + i * 74, y - i * 84, 56 + i * 26, 0.06),
+              nature.wobble(P, x + i * 74, y - i * 84, 56 + i * 26, 0.06),
               mix(p.sky[0], p.c('grey'), 0.5 - i * 0.07),
               { lift: 2, a: 0.94 },
             );
@@ -357,7 +366,7 @@ export const TOWN: Kit = {
         [1130, 600],
       ]) {
         P.piece(
-          G.poly([
+          paths.poly([
             [x - 44, 960],
             [x - 30, 960 - h],
             [x + 30, 960 - h],
@@ -367,11 +376,11 @@ export const TOWN: Kit = {
           { lift: 3 },
         );
         for (const k of [0.08, 0.2])
-          P.piece(G.rect(x - 34, 960 - h * (1 - k), 68, 26), p.paper, { lift: 0.6 });
+          P.piece(paths.rect(x - 34, 960 - h * (1 - k), 68, 26), p.paper, { lift: 0.6 });
       }
       for (let i = 0; i < 6; i++)
         P.piece(
-          G.poly([
+          paths.poly([
             [260 + i * 240, 780],
             [260 + i * 240, 640],
             [500 + i * 240, 780],
@@ -379,21 +388,21 @@ export const TOWN: Kit = {
           p.d('brick', 0.1),
           { lift: 3 },
         );
-      P.piece(G.rect(260, 770, 1440, 400), P.lin(0, 770, 0, 1100, p.c('brick'), p.d('brick', 0.3)), {
+      P.piece(paths.rect(260, 770, 1440, 400), P.lin(0, 770, 0, 1100, p.c('brick'), p.d('brick', 0.3)), {
         lift: 4,
       });
       for (let r = 0; r < 2; r++)
         for (let i = 0; i < 11; i++)
           P.piece(
-            G.rect(300 + i * 126, 820 + r * 120, 82, 76),
+            paths.rect(300 + i * 126, 820 + r * 120, 82, 76),
             p.lit > 0.3 ? mix(p.accent2, p.sun, P.R()) : mix(p.sky[1], p.c('navy'), 0.4),
             { lift: 1 },
           );
     });
     P.layer('yard', 0.7, () => {
       ground(P, 1080, mix(p.ramp[4], p.c('dark'), 0.3));
-      for (let i = -3; i < 14; i++) P.piece(G.rect(i * 180, 1010, 14, 110), p.c('steelD'), { lift: 1.6 });
-      P.piece(G.rect(-B, 1030, 1920 + 2 * B, 10), p.c('steelD'), { lift: 1 });
+      for (let i = -3; i < 14; i++) P.piece(paths.rect(i * 180, 1010, 14, 110), p.c('steelD'), { lift: 1.6 });
+      P.piece(paths.rect(-BLEED, 1030, 1920 + 2 * BLEED, 10), p.c('steelD'), { lift: 1 });
     });
   },
 
@@ -404,7 +413,7 @@ export const TOWN: Kit = {
       let x = -900;
       for (let i = 0; x < 2900; i++) {
         const w = P.R.r(120, 220);
-        T.house(P, x + w / 2, 860, w, P.R.r(120, 240), {
+        things.house(P, x + w / 2, 860, w, P.R.r(120, 240), {
           col: mix(p.ramp[1], p.c(['cream', 'rose'][i % 2]), 0.2),
           roof: p.ramp[2],
           lit: p.lit,
@@ -417,8 +426,9 @@ export const TOWN: Kit = {
       }
     });
     P.layer('frame', 0.4, () => {
-      for (let r = 0; r < 4; r++) P.piece(G.rect(620, 560 + r * 130, 720, 26), p.c('grey'), { lift: 3 });
-      for (let c = 0; c < 5; c++) P.piece(G.rect(620 + c * 173, 560, 28, 520), p.l('grey', 0.2), { lift: 2 });
+      for (let r = 0; r < 4; r++) P.piece(paths.rect(620, 560 + r * 130, 720, 26), p.c('grey'), { lift: 3 });
+      for (let c = 0; c < 5; c++)
+        P.piece(paths.rect(620 + c * 173, 560, 28, 520), p.l('grey', 0.2), { lift: 2 });
       for (const [c, r] of [
         [0, 3],
         [1, 3],
@@ -427,15 +437,17 @@ export const TOWN: Kit = {
         [0, 2],
         [1, 2],
       ]) {
-        P.piece(G.rect(648 + c * 173, 586 + r * 130, 145, 104), p.c('brick'), { lift: 1.6 });
-        P.piece(G.rect(690 + c * 173, 606 + r * 130, 60, 60), mix(p.sky[1], p.c('blue'), 0.4), { lift: 1 });
+        P.piece(paths.rect(648 + c * 173, 586 + r * 130, 145, 104), p.c('brick'), { lift: 1.6 });
+        P.piece(paths.rect(690 + c * 173, 606 + r * 130, 60, 60), mix(p.sky[1], p.c('blue'), 0.4), {
+          lift: 1,
+        });
       }
     });
     P.layer('mast', 0.5, () => {
-      P.piece(G.rect(1470, 60, 44, 1100), p.c('mustard'), { lift: 3 });
+      P.piece(paths.rect(1470, 60, 44, 1100), p.c('mustard'), { lift: 3 });
       for (let i = 0; i < 17; i++)
         P.line(
-          G.poly(
+          paths.poly(
             [
               [1472, 80 + i * 62],
               [1512, 142 + i * 62],
@@ -446,7 +458,7 @@ export const TOWN: Kit = {
           6,
         );
       P.piece(
-        G.poly([
+        paths.poly([
           [520, 96],
           [1760, 60],
           [1760, 104],
@@ -455,9 +467,9 @@ export const TOWN: Kit = {
         p.c('mustard'),
         { lift: 3 },
       );
-      P.piece(G.rect(1640, 104, 110, 90), p.c('grey'), { lift: 2 });
+      P.piece(paths.rect(1640, 104, 110, 90), p.c('grey'), { lift: 2 });
       P.line(
-        G.poly(
+        paths.poly(
           [
             [1490, -80],
             [640, 100],
@@ -468,7 +480,7 @@ export const TOWN: Kit = {
         5,
       );
       P.line(
-        G.poly(
+        paths.poly(
           [
             [1490, -80],
             [1700, 70],
@@ -479,7 +491,7 @@ export const TOWN: Kit = {
         5,
       );
       P.piece(
-        G.poly([
+        paths.poly([
           [1470, 70],
           [1490, -90],
           [1514, 70],
@@ -493,7 +505,7 @@ export const TOWN: Kit = {
       0.5,
       () => {
         P.line(
-          G.poly(
+          paths.poly(
             [
               [800, 104],
               [800, 360],
@@ -505,7 +517,7 @@ export const TOWN: Kit = {
         );
         for (const dx of [-70, 70])
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [800, 360],
                 [800 + dx, 420],
@@ -515,7 +527,7 @@ export const TOWN: Kit = {
             p.ink,
             4,
           );
-        P.piece(G.rrect(710, 418, 180, 40, 6), p.c('woodL'), { lift: 3 });
+        P.piece(paths.rrect(710, 418, 180, 40, 6), p.c('woodL'), { lift: 3 });
       },
       { sway: 30, heave: 20 },
     );
@@ -527,7 +539,7 @@ export const TOWN: Kit = {
       ] as const)
         P.group(
           () =>
-            Q.front(P, x, 1010, 3.4, {
+            people.front(P, x, 1010, 3.4, {
               skin: p.skin(x > 1000 ? 3 : 1),
               hair: '#2a1a14',
               hairStyle: 'short',

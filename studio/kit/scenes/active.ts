@@ -1,24 +1,24 @@
 import { mix } from '../colour.ts';
-import { N } from '../nature.ts';
+import { nature } from '../nature.ts';
 import type { Kit, Paint } from '../paint.ts';
-import { G } from '../paths.ts';
-import { B, ground, sky } from '../places/parts.ts';
-import { T } from '../things.ts';
+import { paths } from '../paths.ts';
+import { BLEED, ground, sky } from '../places/parts.ts';
+import { things } from '../things.ts';
 import { facing, figure, live, pane, passing, plant, room, swing, trees } from './parts.ts';
 
 /** A suitcase on wheels, its handle up. */
 function trolley(P: Paint, x: number, y: number, col: string, s = 1) {
   const p = P.pal;
   P.group(() => {
-    P.line(G.rrect(x - 26 * s, y - 330 * s, 52 * s, 140 * s, 10), p.c('steelD'), 8);
+    P.line(paths.rrect(x - 26 * s, y - 330 * s, 52 * s, 140 * s, 10), p.c('steelD'), 8);
     P.piece(
-      G.rrect(x - 70 * s, y - 210 * s, 140 * s, 200 * s, 18),
+      paths.rrect(x - 70 * s, y - 210 * s, 140 * s, 200 * s, 18),
       P.lin(x - 70, 0, x + 70, 0, p.l(col, 0.1), p.d(col, 0.15)),
       { lift: 4 },
     );
     for (const d of [-30, 0, 30])
-      P.ink(G.rect(x + d * s - 4, y - 200 * s, 8 * s, 180 * s), p.d(col, 0.35), 0.4);
-    for (const d of [-50, 50]) P.piece(G.circle(x + d * s, y - 6, 12 * s), p.ink, { lift: 1 });
+      P.ink(paths.rect(x + d * s - 4, y - 200 * s, 8 * s, 180 * s), p.d(col, 0.35), 0.4);
+    for (const d of [-50, 50]) P.piece(paths.circle(x + d * s, y - 6, 12 * s), p.ink, { lift: 1 });
   });
 }
 
@@ -31,7 +31,7 @@ export const ACTIVE: Kit = {
     passing(P, 'hills', 0.1, (x0) => {
       const u = unit();
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [x0 - 700 * u, 1400],
             [x0 - 400 * u, 800],
@@ -54,17 +54,17 @@ export const ACTIVE: Kit = {
         [420, 2.5],
         [760, 1.8],
       ])
-        N.round(P, x0 + x * u, 960, s, p.c(p.moon ? 'leafD' : 'leaf'));
+        nature.round(P, x0 + x * u, 960, s, p.c(p.moon ? 'leafD' : 'leaf'));
     });
     P.layer('way', 0.3, () =>
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
-            [-B, 1080],
+            [-BLEED, 1080],
             [960, 1060],
-            [1920 + B, 1080],
-            [1920 + B, 1220],
-            [-B, 1230],
+            [1920 + BLEED, 1080],
+            [1920 + BLEED, 1220],
+            [-BLEED, 1230],
           ],
           true,
           0.5,
@@ -82,7 +82,7 @@ export const ACTIVE: Kit = {
         for (let i = 0; i < 24; i++) {
           const x = x0 + (i * period) / 24;
           P.piece(
-            G.smooth(
+            paths.smooth(
               [
                 [x, 1300],
                 [x + 10, 1225],
@@ -126,15 +126,15 @@ export const ACTIVE: Kit = {
     const p = P.pal;
     sky(P, { hor: 720, x: 960, y: 420, r: 150 });
     P.layer('lake', 0.2, () => {
-      N.sheet(P, N.hill(P, 640, 80), p.ramp[1], 640);
-      N.water(P, 740, 930, 5);
-      N.reflect(P, 960, 760, 920, 220, p.sun);
+      nature.sheet(P, nature.hill(P, 640, 80), p.ramp[1], 640);
+      nature.water(P, 740, 930, 5);
+      nature.reflect(P, 960, 760, 920, 220, p.sun);
       ground(P, 960, p.ramp[2]);
     });
     live(P, 'person', 0.5, (t) => {
       const d = swing(t) * 2;
       P.piece(
-        G.round(
+        paths.round(
           [
             [600, 1150],
             [1320, 1150],
@@ -167,17 +167,17 @@ export const ACTIVE: Kit = {
     const p = P.pal;
     P.layer('room', 0.1, () => {
       room(P, '#8aa58f', 'woodL', 1060);
-      P.piece(N.wobble(P, 960, 560, 400, 0.02), p.l('mustard', 0.3), { lift: 3 });
+      P.piece(nature.wobble(P, 960, 560, 400, 0.02), p.l('mustard', 0.3), { lift: 3 });
       for (const x of [330, 1600]) plant(P, x, 1120, 1.6, 'cream');
-      P.piece(G.ellipse(960, 1170, 560, 76), p.c('rose'), { lift: 2 });
-      P.piece(G.ellipse(960, 1150, 250, 50), p.c('red'), { lift: 3 });
+      P.piece(paths.ellipse(960, 1170, 560, 76), p.c('rose'), { lift: 2 });
+      P.piece(paths.ellipse(960, 1150, 250, 50), p.c('red'), { lift: 3 });
     });
     live(P, 'person', 0.4, (t) => {
       const b = swing(t, 2) * 0.6;
       P.group(() => {
         for (const m of [-1, 1]) {
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [960 + m * 40, 1050],
                 [960 + m * 240, 1120],
@@ -190,7 +190,7 @@ export const ACTIVE: Kit = {
           );
         }
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [1130, 1150],
               [960, 1166],
@@ -201,7 +201,7 @@ export const ACTIVE: Kit = {
           p.d('navy', 0.1),
           { lift: 3 },
         );
-        P.piece(G.ellipse(790, 1160, 44, 24), p.skin(2), { lift: 2 });
+        P.piece(paths.ellipse(790, 1160, 44, 24), p.skin(2), { lift: 2 });
       });
       facing(P, 960, 1060, 8.4 + b * 0.05, 'gita', 'bust', {
         eye: 'closed',
@@ -220,12 +220,16 @@ export const ACTIVE: Kit = {
     const p = P.pal;
     P.layer('room', 0.1, () => {
       room(P, '#46505c', '#5d6468', 1080);
-      P.piece(G.rect(-B, 700, 1920 + 2 * B, 60), p.c('red'), { lift: 1 });
-      P.piece(G.rrect(380, 140, 1160, 480, 8), P.lin(380, 140, 1540, 620, p.l('glass', 0.3), p.c('glass')), {
-        lift: 3,
-      });
+      P.piece(paths.rect(-BLEED, 700, 1920 + 2 * BLEED, 60), p.c('red'), { lift: 1 });
+      P.piece(
+        paths.rrect(380, 140, 1160, 480, 8),
+        P.lin(380, 140, 1540, 620, p.l('glass', 0.3), p.c('glass')),
+        {
+          lift: 3,
+        },
+      );
       P.line(
-        G.poly(
+        paths.poly(
           [
             [480, 560],
             [760, 180],
@@ -237,7 +241,7 @@ export const ACTIVE: Kit = {
         0.5,
       );
       P.line(
-        G.poly(
+        paths.poly(
           [
             [540, 580],
             [860, 180],
@@ -250,7 +254,9 @@ export const ACTIVE: Kit = {
       );
       for (const x of [330, 1590])
         for (let i = 0; i < 3; i++)
-          P.piece(G.rrect(x - 60, 1060 - i * 60, 120, 50, 22), p.c(['dark', 'red', 'navy'][i]), { lift: 3 });
+          P.piece(paths.rrect(x - 60, 1060 - i * 60, 120, 50, 22), p.c(['dark', 'red', 'navy'][i]), {
+            lift: 3,
+          });
     });
     live(P, 'lifter', 0.4, (t) => {
       const up = 0.5 - 0.5 * Math.cos(t * Math.PI * 4);
@@ -269,10 +275,10 @@ export const ACTIVE: Kit = {
           [10, 47],
         ],
         after: (Q: Paint) => {
-          Q.piece(G.rrect(-50, y - 4, 100, 2.6, 1.3), p.c('steel'), { lift: 2 });
+          Q.piece(paths.rrect(-50, y - 4, 100, 2.6, 1.3), p.c('steel'), { lift: 2 });
           for (const m of [-1, 1]) {
-            Q.piece(G.rrect(m * 42 - 3, y - 16, 6, 27, 2), p.c('dark'), { lift: 3 });
-            Q.piece(G.rrect(m * 48 - 2.4, y - 12, 4.8, 19, 2), p.c('red'), { lift: 3 });
+            Q.piece(paths.rrect(m * 42 - 3, y - 16, 6, 27, 2), p.c('dark'), { lift: 3 });
+            Q.piece(paths.rrect(m * 48 - 2.4, y - 12, 4.8, 19, 2), p.c('red'), { lift: 3 });
           }
         },
       });
@@ -282,18 +288,18 @@ export const ACTIVE: Kit = {
     const p = P.pal;
     sky(P, { hor: 780, x: 500, y: 300 });
     P.layer('pitch', 0.2, () => {
-      P.piece(G.rect(-B, 680, 1920 + 2 * B, 200), p.ramp[2], { lift: 2 });
+      P.piece(paths.rect(-BLEED, 680, 1920 + 2 * BLEED, 200), p.ramp[2], { lift: 2 });
       for (let i = 0; i < 90; i++)
         P.ink(
-          G.circle(-400 + i * 32 + P.R.r(-8, 8), 710 + (i % 3) * 32, 13),
+          paths.circle(-400 + i * 32 + P.R.r(-8, 8), 710 + (i % 3) * 32, 13),
           p.c(['red', 'cream', 'blue', 'mustard'][i % 4]),
           0.8,
         );
-      P.piece(G.rect(-B, 830, 1920 + 2 * B, 40), p.c('white'), { lift: 2 });
+      P.piece(paths.rect(-BLEED, 830, 1920 + 2 * BLEED, 40), p.c('white'), { lift: 2 });
       ground(P, 890, p.c('leaf'));
       for (let i = -3; i < 8; i++)
         P.ink(
-          G.poly([
+          paths.poly([
             [i * 300, 900],
             [i * 300 + 150, 900],
             [i * 300 + 60, 2000],
@@ -303,7 +309,7 @@ export const ACTIVE: Kit = {
           0.35,
         );
       P.line(
-        G.poly(
+        paths.poly(
           [
             [1240, 1000],
             [1240, 560],
@@ -317,7 +323,7 @@ export const ACTIVE: Kit = {
       );
       for (let i = 0; i < 9; i++)
         P.line(
-          G.poly(
+          paths.poly(
             [
               [1250 + i * 52, 560 - i * 4],
               [1250 + i * 52, 1000 + i * 6],
@@ -330,7 +336,7 @@ export const ACTIVE: Kit = {
         );
       for (let i = 0; i < 7; i++)
         P.line(
-          G.poly(
+          paths.poly(
             [
               [1244, 600 + i * 58],
               [1700, 580 + i * 66],
@@ -360,9 +366,9 @@ export const ACTIVE: Kit = {
         foot: 51,
       });
       P.group(() => {
-        P.piece(G.circle(1060, 960, 62), p.paper, { lift: 4 });
+        P.piece(paths.circle(1060, 960, 62), p.paper, { lift: 4 });
         P.piece(
-          G.poly([
+          paths.poly([
             [1060, 934],
             [1086, 952],
             [1076, 982],
@@ -375,7 +381,7 @@ export const ACTIVE: Kit = {
         for (let i = 0; i < 5; i++) {
           const a = -Math.PI / 2 + (i / 5) * 6.283;
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [1060 + Math.cos(a) * 27, 961 + Math.sin(a) * 27],
                 [1060 + Math.cos(a) * 60, 960 + Math.sin(a) * 60],
@@ -398,7 +404,7 @@ export const ACTIVE: Kit = {
         const x = -300 + i * 76;
         const c = p.c(['teal', 'mustard', 'rose', 'navy', 'cream', 'brick'][i % 6]);
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [x - 44, 960],
               [x - 36, 820],
@@ -412,10 +418,10 @@ export const ACTIVE: Kit = {
           c,
           { lift: 2, grain: 0.2 },
         );
-        P.piece(G.circle(x, 770 + (i % 3) * 8, 34), p.skin(i % 5), { lift: 2, grain: 0.2 });
+        P.piece(paths.circle(x, 770 + (i % 3) * 8, 34), p.skin(i % 5), { lift: 2, grain: 0.2 });
         if (i % 3 === 0)
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [x + 30, 840],
                 [x + 46, 740],
@@ -426,16 +432,17 @@ export const ACTIVE: Kit = {
             { lift: 2 },
           );
       }
-      P.piece(G.rect(-B, 910, 1920 + 2 * B, 90), p.c('white'), { lift: 3 });
-      P.piece(G.rect(-B, 1000, 1920 + 2 * B, 1600), p.c('brick'), { lift: 3 });
-      for (const y of [1060, 1230]) P.piece(G.rect(-B, y, 1920 + 2 * B, 12), p.paper, { lift: 0, a: 0.8 });
+      P.piece(paths.rect(-BLEED, 910, 1920 + 2 * BLEED, 90), p.c('white'), { lift: 3 });
+      P.piece(paths.rect(-BLEED, 1000, 1920 + 2 * BLEED, 1600), p.c('brick'), { lift: 3 });
+      for (const y of [1060, 1230])
+        P.piece(paths.rect(-BLEED, y, 1920 + 2 * BLEED, 12), p.paper, { lift: 0, a: 0.8 });
     });
     P.layer('runner', 0.5, () => {
-      for (const x of [430, 1510]) P.piece(G.rect(x, 220, 30, 1000), p.c('navy'), { lift: 4 });
-      P.piece(G.rrect(400, 180, 1170, 120, 10), p.c('navy'), { lift: 4 });
+      for (const x of [430, 1510]) P.piece(paths.rect(x, 220, 30, 1000), p.c('navy'), { lift: 4 });
+      P.piece(paths.rrect(400, 180, 1170, 120, 10), p.c('navy'), { lift: 4 });
       for (let i = 0; i < 13; i++)
         for (let r = 0; r < 2; r++)
-          if ((i + r) % 2) P.ink(G.rect(440 + i * 84, 196 + r * 44, 84, 44), p.paper, 0.95);
+          if ((i + r) % 2) P.ink(paths.rect(440 + i * 84, 196 + r * 44, 84, 44), p.paper, 0.95);
       facing(P, 960, 1190, 7.4, 'lee', 'cheer', {
         top: 'leafL',
         bottom: 'navy',
@@ -446,7 +453,7 @@ export const ACTIVE: Kit = {
         ],
       });
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [440, 800],
             [760, 850],
@@ -472,13 +479,15 @@ export const ACTIVE: Kit = {
   swimmer(P) {
     const p = P.pal;
     P.layer('pool', 0, () => {
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, B + 420), p.c('cream'), { lift: 0 });
-      for (let i = -10; i < 30; i++) P.ink(G.rect(i * 110, -B, 4, B + 420), p.d('cream', 0.2), 0.4);
-      for (let r = 0; r < 16; r++) P.ink(G.rect(-B, 400 - r * 110, 1920 + 2 * B, 4), p.d('cream', 0.2), 0.4);
+      P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, BLEED + 420), p.c('cream'), { lift: 0 });
+      for (let i = -10; i < 30; i++)
+        P.ink(paths.rect(i * 110, -BLEED, 4, BLEED + 420), p.d('cream', 0.2), 0.4);
+      for (let r = 0; r < 16; r++)
+        P.ink(paths.rect(-BLEED, 400 - r * 110, 1920 + 2 * BLEED, 4), p.d('cream', 0.2), 0.4);
       pane(P, 560, -60, 800, 300, 'hills', 'teal');
-      P.piece(G.rect(-B, 380, 1920 + 2 * B, 60), p.c('teal'), { lift: 3 });
+      P.piece(paths.rect(-BLEED, 380, 1920 + 2 * BLEED, 60), p.c('teal'), { lift: 3 });
       P.piece(
-        G.rect(-B, 440, 1920 + 2 * B, 2400),
+        paths.rect(-BLEED, 440, 1920 + 2 * BLEED, 2400),
         P.lin(0, 440, 0, 1300, p.l('#4fb3c4', 0.15), p.c('#2b86a0')),
         { lift: 2 },
       );
@@ -489,7 +498,7 @@ export const ACTIVE: Kit = {
         0.2 + k * 0.1,
         () => {
           P.piece(
-            G.wave(-B, 1920 + B, y, 10, 240 + k * 40, 2400, k * 70, 0.2),
+            paths.wave(-BLEED, 1920 + BLEED, y, 10, 240 + k * 40, 2400, k * 70, 0.2),
             mix(p.c('#4fb3c4'), p.c('#1e6f8a'), k / 5),
             { lift: 2 },
           );
@@ -499,14 +508,14 @@ export const ACTIVE: Kit = {
     P.layer('lanes', 0.3, () => {
       for (const y of [600, 1120])
         for (let i = -8; i < 34; i++)
-          P.piece(G.rrect(i * 76, y, 60, 26, 12), p.c(i % 2 ? 'red' : 'white'), { lift: 2 });
+          P.piece(paths.rrect(i * 76, y, 60, 26, 12), p.c(i % 2 ? 'red' : 'white'), { lift: 2 });
     });
     live(P, 'swimmer', 0.4, (t) => {
       const a = t * Math.PI * 2 * 3;
       P.group(() => {
         const sk = p.skin(1);
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [940, 880],
               [700, 900],
@@ -518,7 +527,7 @@ export const ACTIVE: Kit = {
           { lift: 3 },
         );
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [1080, 860],
               [920, 876],
@@ -532,10 +541,10 @@ export const ACTIVE: Kit = {
         const ey = 850 + Math.min(60, Math.sin(a) * 150);
         const hx = 1080 + Math.cos(a) * 300;
         const hy = 860 + Math.min(50, Math.sin(a) * 190);
-        P.piece(G.limb([1060, 850], [ex, ey], [hx, hy], [62, 50, 36]), sk, { lift: 3 });
-        P.piece(G.circle(1160, 830, 62), sk, { lift: 3 });
+        P.piece(paths.limb([1060, 850], [ex, ey], [hx, hy], [62, 50, 36]), sk, { lift: 3 });
+        P.piece(paths.circle(1160, 830, 62), sk, { lift: 3 });
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [1100, 820],
               [1120, 770],
@@ -549,12 +558,12 @@ export const ACTIVE: Kit = {
           p.c('red'),
           { lift: 2 },
         );
-        P.piece(G.rrect(1180, 822, 44, 22, 10), p.ink, { lift: 1 });
+        P.piece(paths.rrect(1180, 822, 44, 22, 10), p.ink, { lift: 1 });
       });
       for (let i = 0; i < 7; i++) {
         const q = (i * 0.37 + t * 3) % 1;
         P.piece(
-          G.circle(460 - q * 160 + i * 30, 890 - Math.sin(q * Math.PI) * (60 + i * 8), 20 - q * 12),
+          paths.circle(460 - q * 160 + i * 30, 890 - Math.sin(q * Math.PI) * (60 + i * 8), 20 - q * 12),
           p.paper,
           { lift: 1, grain: 0 },
         );
@@ -564,7 +573,7 @@ export const ACTIVE: Kit = {
         [900, 300],
         [1180, 180],
       ])
-        P.piece(G.ellipse(x + swing(t, 2) * 16, 930, w, 14), mix(p.c('#4fb3c4'), p.paper, 0.45), {
+        P.piece(paths.ellipse(x + swing(t, 2) * 16, 930, w, 14), mix(p.c('#4fb3c4'), p.paper, 0.45), {
           lift: 0,
           a: 0.6,
           grain: 0,
@@ -576,7 +585,7 @@ export const ACTIVE: Kit = {
     sky(P, { hor: 900, x: 420, y: 330 });
     P.layer('far', 0.2, () => {
       P.piece(
-        N.peaks(
+        nature.peaks(
           P,
           [
             [-300, 900],
@@ -590,13 +599,13 @@ export const ACTIVE: Kit = {
         p.ramp[1],
         { lift: 4 },
       );
-      N.sheet(P, N.hill(P, 1040, 60), p.ramp[2], 1040);
+      nature.sheet(P, nature.hill(P, 1040, 60), p.ramp[2], 1040);
     });
     P.layer('wall', 0.4, () => {
       P.piece(
-        G.round(
+        paths.round(
           [
-            [1000, -B],
+            [1000, -BLEED],
             [1080, 60],
             [1010, 260],
             [1090, 430],
@@ -606,7 +615,7 @@ export const ACTIVE: Kit = {
             [1130, 1300],
             [1100, 2600],
             [3400, 2600],
-            [3400, -B],
+            [3400, -BLEED],
           ],
           30,
         ),
@@ -621,7 +630,7 @@ export const ACTIVE: Kit = {
         [1560, 240, 260],
       ])
         P.piece(
-          G.round(
+          paths.round(
             [
               [x, y],
               [x + w, y - 40],
@@ -639,11 +648,11 @@ export const ACTIVE: Kit = {
         [1110, 860],
         [1080, 1060],
       ])
-        P.piece(G.ellipse(x, y, 34, 20), p.d('#b98a62', 0.35), { lift: 3 });
+        P.piece(paths.ellipse(x, y, 34, 20), p.d('#b98a62', 0.35), { lift: 3 });
     });
     P.layer('climber', 0.5, () => {
       P.line(
-        G.smooth(
+        paths.smooth(
           [
             [960, 700],
             [1000, 200],
@@ -674,7 +683,7 @@ export const ACTIVE: Kit = {
         const x = -200 + i * 96;
         const y = 40 + Math.sin(i * 0.9) * 30;
         P.piece(
-          G.poly([
+          paths.poly([
             [x, y],
             [x + 60, y + 4],
             [x + 30, y + 80],
@@ -723,32 +732,36 @@ export const ACTIVE: Kit = {
   platform(P) {
     const p = P.pal;
     P.layer('hall', 0.1, () => {
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, 3200), P.lin(0, -200, 0, 1000, p.sky[0], p.sky[2]), { lift: 0 });
-      P.piece(G.rect(-B, 700, 1920 + 2 * B, 260), p.ramp[2], { lift: 2 });
+      P.piece(
+        paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 3200),
+        P.lin(0, -200, 0, 1000, p.sky[0], p.sky[2]),
+        { lift: 0 },
+      );
+      P.piece(paths.rect(-BLEED, 700, 1920 + 2 * BLEED, 260), p.ramp[2], { lift: 2 });
       let x = -900;
       for (let i = 0; x < 2900; i++) {
         const w = 140 + ((i * 53) % 120);
-        P.piece(G.rect(x, 700 - 120 - ((i * 71) % 200), w, 500), mix(p.ramp[0], p.ramp[1], (i % 4) / 4), {
+        P.piece(paths.rect(x, 700 - 120 - ((i * 71) % 200), w, 500), mix(p.ramp[0], p.ramp[1], (i % 4) / 4), {
           lift: 2,
         });
         x += w;
       }
-      P.piece(G.rect(-B, 900, 1920 + 2 * B, 20), p.c('steelD'), { lift: 2 });
-      P.piece(G.rect(-B, 1010, 1920 + 2 * B, 30), p.c('mustard'), { lift: 2 });
-      P.piece(G.rect(-B, 1040, 1920 + 2 * B, 2000), p.c('grey'), { lift: 3 });
+      P.piece(paths.rect(-BLEED, 900, 1920 + 2 * BLEED, 20), p.c('steelD'), { lift: 2 });
+      P.piece(paths.rect(-BLEED, 1010, 1920 + 2 * BLEED, 30), p.c('mustard'), { lift: 2 });
+      P.piece(paths.rect(-BLEED, 1040, 1920 + 2 * BLEED, 2000), p.c('grey'), { lift: 3 });
       P.piece(
-        G.poly([
-          [-B, -240],
-          [1920 + B, -240],
-          [1920 + B, 60],
-          [-B, 60],
+        paths.poly([
+          [-BLEED, -240],
+          [1920 + BLEED, -240],
+          [1920 + BLEED, 60],
+          [-BLEED, 60],
         ]),
         p.d('teal', 0.35),
         { lift: 5 },
       );
       for (let i = -8; i < 24; i++)
         P.piece(
-          G.poly([
+          paths.poly([
             [i * 120, 60],
             [i * 120 + 60, 110],
             [i * 120 + 120, 60],
@@ -756,9 +769,9 @@ export const ACTIVE: Kit = {
           p.d('teal', 0.2),
           { lift: 2 },
         );
-      for (const q of [330, 1600]) P.piece(G.rect(q, 60, 44, 1050), p.d('teal', 0.45), { lift: 4 });
+      for (const q of [330, 1600]) P.piece(paths.rect(q, 60, 44, 1050), p.d('teal', 0.45), { lift: 4 });
       P.line(
-        G.poly(
+        paths.poly(
           [
             [1130, 60],
             [1130, 180],
@@ -768,10 +781,10 @@ export const ACTIVE: Kit = {
         p.ink,
         10,
       );
-      P.piece(G.circle(1130, 270, 100), p.ink, { lift: 4 });
-      P.piece(G.circle(1130, 270, 82), p.paper, { lift: 1 });
+      P.piece(paths.circle(1130, 270, 100), p.ink, { lift: 4 });
+      P.piece(paths.circle(1130, 270, 82), p.paper, { lift: 1 });
       P.line(
-        G.poly(
+        paths.poly(
           [
             [1130, 210],
             [1130, 270],
@@ -797,12 +810,14 @@ export const ACTIVE: Kit = {
   airport(P) {
     const p = P.pal;
     P.layer('sky', 0, () => {
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, 3200), P.lin(0, -200, 0, 900, ...p.sky), { lift: 0 });
-      P.piece(G.circle(1450, 640, 90), p.sun, { lift: 2 });
-      N.puff(P, 500, 420, 1.1, mix(p.sky[1], p.paper, 0.5));
-      N.sheet(P, N.hill(P, 830, 30), p.ramp[1], 830);
-      P.piece(G.rect(-B, 880, 1920 + 2 * B, 300), p.ramp[2], { lift: 2 });
-      P.piece(G.rect(-B, 930, 1920 + 2 * B, 10), p.paper, { lift: 0, a: 0.7 });
+      P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 3200), P.lin(0, -200, 0, 900, ...p.sky), {
+        lift: 0,
+      });
+      P.piece(paths.circle(1450, 640, 90), p.sun, { lift: 2 });
+      nature.puff(P, 500, 420, 1.1, mix(p.sky[1], p.paper, 0.5));
+      nature.sheet(P, nature.hill(P, 830, 30), p.ramp[1], 830);
+      P.piece(paths.rect(-BLEED, 880, 1920 + 2 * BLEED, 300), p.ramp[2], { lift: 2 });
+      P.piece(paths.rect(-BLEED, 930, 1920 + 2 * BLEED, 10), p.paper, { lift: 0, a: 0.7 });
     });
     live(P, 'plane', 0.3, (t) => {
       const q = (t + 0.5) % 1;
@@ -811,7 +826,7 @@ export const ACTIVE: Kit = {
         800 - q * 900,
         () => {
           P.piece(
-            G.poly([
+            paths.poly([
               [-250, -40],
               [-330, -150],
               [-280, -150],
@@ -821,7 +836,7 @@ export const ACTIVE: Kit = {
             { lift: 3 },
           );
           P.piece(
-            G.smooth(
+            paths.smooth(
               [
                 [-280, -30],
                 [-100, -66],
@@ -837,7 +852,7 @@ export const ACTIVE: Kit = {
             { lift: 4 },
           );
           P.piece(
-            G.round(
+            paths.round(
               [
                 [-30, -10],
                 [80, -10],
@@ -849,17 +864,17 @@ export const ACTIVE: Kit = {
             p.c('steel'),
             { lift: 3 },
           );
-          for (let i = 0; i < 8; i++) P.ink(G.circle(-120 + i * 42, -24, 11), p.c('navy'));
+          for (let i = 0; i < 8; i++) P.ink(paths.circle(-120 + i * 42, -24, 11), p.c('navy'));
         },
         { rot: -0.3, s: 1 },
       );
     });
     P.layer('hall', 0.4, () => {
       for (const x of [-440, 160, 760, 1360, 1960])
-        P.piece(G.rect(x, -B, 30, B + 1080), p.c('steelD'), { lift: 4 });
-      P.piece(G.rect(-B, 300, 1920 + 2 * B, 18), p.c('steelD'), { lift: 3 });
+        P.piece(paths.rect(x, -BLEED, 30, BLEED + 1080), p.c('steelD'), { lift: 4 });
+      P.piece(paths.rect(-BLEED, 300, 1920 + 2 * BLEED, 18), p.c('steelD'), { lift: 3 });
       P.piece(
-        G.rect(-B, 1060, 1920 + 2 * B, 2000),
+        paths.rect(-BLEED, 1060, 1920 + 2 * BLEED, 2000),
         P.lin(0, 1060, 0, 1400, p.c('#9aa7b5'), p.d('#9aa7b5', 0.2)),
         { lift: 4 },
       );
@@ -877,7 +892,7 @@ export const ACTIVE: Kit = {
       let x = -900;
       for (let i = 0; x < 2900; i++) {
         const w = P.R.r(240, 340);
-        T.house(P, x + w / 2, 1000, w, P.R.r(420, 600), {
+        things.house(P, x + w / 2, 1000, w, P.R.r(420, 600), {
           col: mix(p.ramp[1], p.c(['brick', 'cream', 'teal', 'rose'][i % 4]), 0.45),
           lit: p.lit,
           rows: 3,
@@ -890,11 +905,11 @@ export const ACTIVE: Kit = {
     });
     P.layer('people', 0.5, () => {
       P.group(() => {
-        P.piece(G.rect(1500, 420, 22, 780), p.c('steelD'), { lift: 3 });
-        P.piece(G.circle(1511, 400, 80), p.c('mustard'), { lift: 4 });
-        P.piece(G.rrect(1470, 376, 82, 40, 8), p.c('navy'), { lift: 1 });
-        P.ink(G.circle(1490, 422, 10), p.ink);
-        P.ink(G.circle(1532, 422, 10), p.ink);
+        P.piece(paths.rect(1500, 420, 22, 780), p.c('steelD'), { lift: 3 });
+        P.piece(paths.circle(1511, 400, 80), p.c('mustard'), { lift: 4 });
+        P.piece(paths.rrect(1470, 376, 82, 40, 8), p.c('navy'), { lift: 1 });
+        P.ink(paths.circle(1490, 422, 10), p.ink);
+        P.ink(paths.circle(1532, 422, 10), p.ink);
       });
       for (const [x, who, pose, more] of [
         [1360, 'ina', 'stand', { coat: 14 }],
@@ -909,13 +924,15 @@ export const ACTIVE: Kit = {
   trainSeat(P) {
     const p = P.pal;
     P.layer('sky', 0, () => {
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, 3200), P.lin(0, -200, 0, 800, ...p.sky), { lift: 0 });
-      P.piece(G.circle(1250, 420, 90), p.sun, { lift: 2 });
+      P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 3200), P.lin(0, -200, 0, 800, ...p.sky), {
+        lift: 0,
+      });
+      P.piece(paths.circle(1250, 420, 90), p.sun, { lift: 2 });
     });
     passing(P, 'hills', 0, (x0) => {
       const u = P.canvas.height / P.k / 1110;
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [x0 - 700 * u, 1200],
             [x0 - 360 * u, 640],
@@ -929,7 +946,7 @@ export const ACTIVE: Kit = {
         p.ramp[1],
         { lift: 3 },
       );
-      P.piece(G.rect(x0 - 20, 720, P.canvas.height / P.k + 60, 700), p.ramp[2], { lift: 2 });
+      P.piece(paths.rect(x0 - 20, 720, P.canvas.height / P.k + 60, 700), p.ramp[2], { lift: 2 });
     });
     passing(
       P,
@@ -943,29 +960,29 @@ export const ACTIVE: Kit = {
           [700, 1.4],
           [930, 1.9],
         ])
-          N.round(P, x0 + x * u, 830, s, p.c('leaf'));
+          nature.round(P, x0 + x * u, 830, s, p.c('leaf'));
       },
       2,
     );
     P.layer('carriage', 0.3, () => {
-      const hole = G.rrect(640, 130, 900, 620, 60);
+      const hole = paths.rrect(640, 130, 900, 620, 60);
       P.piece(
-        G.diff(G.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), hole),
+        paths.diff(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED), hole),
         P.lin(0, 0, 0, 1200, p.c('#3f6a78'), p.d('#3f6a78', 0.25)),
         { lift: 6 },
       );
-      P.line(G.rrect(640, 130, 900, 620, 60), p.c('steel'), 22);
-      P.piece(G.rect(-B, -60, 1920 + 2 * B, 60), p.c('woodL'), { lift: 3 });
-      P.piece(G.rrect(1180, 850, 520, 34, 10), p.c('woodL'), { lift: 4 });
-      P.piece(G.rect(1420, 884, 30, 330), p.c('steelD'), { lift: 2 });
-      P.piece(G.rect(-B, 1180, 1920 + 2 * B, 1500), p.d('#5d4a52', 0.1), { lift: 3 });
-      T.mug(P, 1360, 850, 0.7, p.c('red'));
+      P.line(paths.rrect(640, 130, 900, 620, 60), p.c('steel'), 22);
+      P.piece(paths.rect(-BLEED, -60, 1920 + 2 * BLEED, 60), p.c('woodL'), { lift: 3 });
+      P.piece(paths.rrect(1180, 850, 520, 34, 10), p.c('woodL'), { lift: 4 });
+      P.piece(paths.rect(1420, 884, 30, 330), p.c('steelD'), { lift: 2 });
+      P.piece(paths.rect(-BLEED, 1180, 1920 + 2 * BLEED, 1500), p.d('#5d4a52', 0.1), { lift: 3 });
+      things.mug(P, 1360, 850, 0.7, p.c('red'));
     });
     P.layer('passenger', 0.5, () => {
       P.group(() => {
-        P.piece(G.rrect(480, 470, 150, 620, 60), p.c('red'), { lift: 4 });
-        P.piece(G.rrect(500, 980, 420, 120, 40), p.d('red', 0.12), { lift: 4 });
-        P.piece(G.rect(560, 1090, 260, 110), p.c('dark'), { lift: 2 });
+        P.piece(paths.rrect(480, 470, 150, 620, 60), p.c('red'), { lift: 4 });
+        P.piece(paths.rrect(500, 980, 420, 120, 40), p.d('red', 0.12), { lift: 4 });
+        P.piece(paths.rect(560, 1090, 260, 110), p.c('dark'), { lift: 2 });
       });
       figure(P, 740, 1210, 9, 'mara', 'sit', {
         head: -4,
@@ -986,7 +1003,7 @@ export const ACTIVE: Kit = {
       let x = -900;
       for (let i = 0; x < 2900; i++) {
         const w = P.R.r(220, 320);
-        T.house(P, x + w / 2, 1000, w, P.R.r(380, 560), {
+        things.house(P, x + w / 2, 1000, w, P.R.r(380, 560), {
           col: mix(p.ramp[1], p.c(['brick', 'cream', 'teal', 'rose'][i % 4]), 0.35),
           lit: p.lit,
           rows: 3,
@@ -1018,14 +1035,14 @@ export const ACTIVE: Kit = {
             const s = k ? 6.2 : 5;
             const y = k ? 1190 : 1090;
             P.group(() => {
-              P.piece(G.rect(x + 13 * s, y - 128 * s, 2.4 * s, 80 * s), p.c('wood'), { lift: 2 });
+              P.piece(paths.rect(x + 13 * s, y - 128 * s, 2.4 * s, 80 * s), p.c('wood'), { lift: 2 });
               P.piece(
-                G.rrect(x - 4 * s, y - 150 * s, 40 * s, 30 * s, 8),
+                paths.rrect(x - 4 * s, y - 150 * s, 40 * s, 30 * s, 8),
                 sign === 'paper' ? p.paper : p.c(sign),
                 { lift: 4 },
               );
               for (let i = 0; i < 3; i++)
-                P.ink(G.rrect(x + 1 * s, y - (144 - i * 8) * s, (30 - i * 7) * s, 3 * s, 3), p.ink, 0.35);
+                P.ink(paths.rrect(x + 1 * s, y - (144 - i * 8) * s, (30 - i * 7) * s, 3 * s, 3), p.ink, 0.35);
             });
             facing(P, x, y, s, who, 'wave', {
               hands: [
@@ -1048,7 +1065,7 @@ export const ACTIVE: Kit = {
     const p = P.pal;
     sky(P, { hor: 780, x: 480, y: 310 });
     P.layer('park', 0.2, () => {
-      N.sheet(P, N.hill(P, 740, 70), p.ramp[1], 740);
+      nature.sheet(P, nature.hill(P, 740, 70), p.ramp[1], 740);
       ground(P, 900, p.c('leaf'));
       trees(
         P,
@@ -1064,7 +1081,7 @@ export const ACTIVE: Kit = {
     P.layer('people', 0.5, () => {
       P.group(() => {
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [960, 1160],
               [966, 900],
@@ -1080,11 +1097,11 @@ export const ACTIVE: Kit = {
           [880, 640, 74],
           [1050, 630, 80],
         ])
-          P.piece(N.wobble(P, x, y, r, 0.06), p.c(r > 100 ? 'leafL' : 'leaf'), { lift: 4 });
+          P.piece(nature.wobble(P, x, y, r, 0.06), p.c(r > 100 ? 'leafL' : 'leaf'), { lift: 4 });
       });
-      P.piece(G.ellipse(960, 1180, 220, 50), p.c('soil'), { lift: 3 });
+      P.piece(paths.ellipse(960, 1180, 220, 50), p.c('soil'), { lift: 3 });
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [820, 1180],
             [880, 1130],
@@ -1108,7 +1125,7 @@ export const ACTIVE: Kit = {
         hdirs: [10, 30],
       });
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [800, 700],
             [900, 1100],
@@ -1119,7 +1136,7 @@ export const ACTIVE: Kit = {
         { lift: 3 },
       );
       P.piece(
-        G.round(
+        paths.round(
           [
             [870, 1080],
             [930, 1066],
@@ -1147,17 +1164,17 @@ export const ACTIVE: Kit = {
     const p = P.pal;
     sky(P, { hor: 700, x: 1350, y: 350 });
     P.layer('sea', 0.2, () => {
-      N.water(P, 640, 860, 5);
+      nature.water(P, 640, 860, 5);
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
-            [-B, 900],
+            [-BLEED, 900],
             [500, 860],
             [1000, 900],
             [1500, 860],
-            [1920 + B, 890],
-            [1920 + B, 2800],
-            [-B, 2800],
+            [1920 + BLEED, 890],
+            [1920 + BLEED, 2800],
+            [-BLEED, 2800],
           ],
           true,
           0.7,
@@ -1185,7 +1202,7 @@ export const ACTIVE: Kit = {
       });
       P.group(() =>
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
               [1080, 790],
               [1150, 770],
@@ -1208,8 +1225,8 @@ export const ACTIVE: Kit = {
         [480, 1200, 'white'],
         [880, 1205, 'mustard'],
       ] as const) {
-        P.piece(G.rrect(x, y - 30, 76, 36, 12), p.c(c), { lift: 3 });
-        P.piece(G.rrect(x + 70, y - 22, 22, 20, 4), p.c('white'), { lift: 2 });
+        P.piece(paths.rrect(x, y - 30, 76, 36, 12), p.c(c), { lift: 3 });
+        P.piece(paths.rrect(x + 70, y - 22, 22, 20, 4), p.c('white'), { lift: 2 });
       }
     });
   },
@@ -1241,25 +1258,29 @@ export const ACTIVE: Kit = {
     });
     P.layer('table', 0.5, () => {
       P.group(() => {
-        P.piece(G.rect(660, 900, 1000, 290), p.c('cream'), { lift: 4 });
-        P.piece(G.rrect(640, 880, 1040, 40, 8), p.c('white'), { lift: 4 });
+        P.piece(paths.rect(660, 900, 1000, 290), p.c('cream'), { lift: 4 });
+        P.piece(paths.rrect(640, 880, 1040, 40, 8), p.c('white'), { lift: 4 });
       });
-      T.crate(P, 780, 880, 220, 110, (x: number, y: number) => {
+      things.crate(P, 780, 880, 220, 110, (x: number, y: number) => {
         for (let i = 0; i < 5; i++)
-          P.piece(G.circle(x + 26 + i * 42, y, 34), p.c(['tomato', 'leafL', 'carrot', 'tomato', 'corn'][i]), {
-            lift: 2,
-          });
+          P.piece(
+            paths.circle(x + 26 + i * 42, y, 34),
+            p.c(['tomato', 'leafL', 'carrot', 'tomato', 'corn'][i]),
+            {
+              lift: 2,
+            },
+          );
       });
-      T.crate(P, 1420, 880, 220, 110, (x: number, y: number) => {
+      things.crate(P, 1420, 880, 220, 110, (x: number, y: number) => {
         for (let i = 0; i < 4; i++)
           P.piece(
-            G.rrect(x + 14 + i * 50, y - 70, 44, 130, 16),
+            paths.rrect(x + 14 + i * 50, y - 70, 44, 130, 16),
             p.c(['woodL', 'doughD', 'wood', 'woodL'][i]),
             { lift: 2 },
           );
       });
       for (let i = 0; i < 4; i++)
-        P.piece(G.rrect(1080 + i * 76, 800, 60, 82, 10), p.c(['red', 'navy', 'mustard', 'teal'][i]), {
+        P.piece(paths.rrect(1080 + i * 76, 800, 60, 82, 10), p.c(['red', 'navy', 'mustard', 'teal'][i]), {
           lift: 3,
         });
     });
@@ -1273,7 +1294,7 @@ export const ACTIVE: Kit = {
       });
       P.group(() => {
         P.piece(
-          G.round(
+          paths.round(
             [
               [650, 720],
               [800, 720],
@@ -1285,19 +1306,23 @@ export const ACTIVE: Kit = {
           p.c('#c9a06a'),
           { lift: 4 },
         );
-        P.piece(G.circle(700, 712, 30), p.c('leafL'), { lift: 2 });
-        P.piece(G.circle(752, 708, 28), p.c('tomato'), { lift: 2 });
+        P.piece(paths.circle(700, 712, 30), p.c('leafL'), { lift: 2 });
+        P.piece(paths.circle(752, 708, 28), p.c('tomato'), { lift: 2 });
       });
     });
   },
   hug(P) {
     const p = P.pal;
     P.layer('ground', 0.1, () => {
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, 3200), P.lin(0, -200, 0, 1200, p.c('#e7b7a0'), p.c('#f3d9bf')), {
-        lift: 0,
-      });
-      P.piece(N.wobble(P, 960, 640, 520, 0.02), p.l('#e08a6a', 0.2), { lift: 3 });
-      P.piece(N.wobble(P, 960, 640, 380, 0.02), p.l('#f0b58a', 0.2), { lift: 3 });
+      P.piece(
+        paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 3200),
+        P.lin(0, -200, 0, 1200, p.c('#e7b7a0'), p.c('#f3d9bf')),
+        {
+          lift: 0,
+        },
+      );
+      P.piece(nature.wobble(P, 960, 640, 520, 0.02), p.l('#e08a6a', 0.2), { lift: 3 });
+      P.piece(nature.wobble(P, 960, 640, 380, 0.02), p.l('#f0b58a', 0.2), { lift: 3 });
       ground(P, 1130, p.c('#b5745a'));
     });
     live(P, 'pair', 0.5, (t) => {
@@ -1329,23 +1354,25 @@ export const ACTIVE: Kit = {
     const p = P.pal;
     sky(P, { hor: 700, x: 1180, y: 480 });
     P.layer('lake', 0.2, () => {
-      N.sheet(P, N.hill(P, 640, 70), p.ramp[1], 640);
-      N.water(P, 720, 1000, 6);
-      N.reflect(P, 1180, 740, 960, 160, p.sun);
+      nature.sheet(P, nature.hill(P, 640, 70), p.ramp[1], 640);
+      nature.water(P, 720, 1000, 6);
+      nature.reflect(P, 1180, 740, 960, 160, p.sun);
     });
     P.layer(
       'float',
       0.4,
       () => {
-        P.piece(G.ellipse(1420, 1010, 60, 10), p.paper, { lift: 0, a: 0.4 });
-        P.piece(G.rrect(1410, 960, 22, 50, 10), p.c('red'), { lift: 2 });
+        P.piece(paths.ellipse(1420, 1010, 60, 10), p.paper, { lift: 0, a: 0.4 });
+        P.piece(paths.rrect(1410, 960, 22, 50, 10), p.c('red'), { lift: 2 });
       },
       { heave: 10, n: 2 },
     );
     P.layer('pier', 0.5, () => {
-      for (const x of [200, 520, 840]) P.piece(G.rect(x, 1100, 34, 500), p.c('woodD'), { lift: 3 });
+      for (const x of [200, 520, 840]) P.piece(paths.rect(x, 1100, 34, 500), p.c('woodD'), { lift: 3 });
       for (let i = 0; i < 2; i++)
-        P.piece(G.rrect(-B, 1080 + i * 40, B + 960, 34, 4), p.c(i ? 'wood' : 'woodL'), { lift: 3 });
+        P.piece(paths.rrect(-BLEED, 1080 + i * 40, BLEED + 960, 34, 4), p.c(i ? 'wood' : 'woodL'), {
+          lift: 3,
+        });
       figure(P, 720, 1220, 7.2, 'hugo', 'sit', {
         hat: 'brim',
         hatCol: 'olive',
@@ -1357,7 +1384,7 @@ export const ACTIVE: Kit = {
         foot: 26,
       });
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [860, 950],
             [1120, 760],
@@ -1369,7 +1396,7 @@ export const ACTIVE: Kit = {
         { lift: 3 },
       );
       P.line(
-        G.smooth(
+        paths.smooth(
           [
             [1400, 560],
             [1424, 760],
@@ -1382,7 +1409,7 @@ export const ACTIVE: Kit = {
         0.9,
       );
       P.piece(
-        G.round(
+        paths.round(
           [
             [520, 980],
             [620, 980],

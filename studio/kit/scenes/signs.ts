@@ -1,9 +1,9 @@
 import { mix } from '../colour.ts';
-import { N } from '../nature.ts';
+import { nature } from '../nature.ts';
 import type { Kit, Paint } from '../paint.ts';
-import { G } from '../paths.ts';
-import { B, ground, sky } from '../places/parts.ts';
-import { T } from '../things.ts';
+import { paths } from '../paths.ts';
+import { BLEED, ground, sky } from '../places/parts.ts';
+import { things } from '../things.ts';
 import { chair, facing, figure, glow, live, room, swing, table, trees } from './parts.ts';
 
 /** Figures that stand for an idea: effort, risk, doubt, help, too much, alone. */
@@ -13,7 +13,7 @@ export const SIGNS: Kit = {
     sky(P, { hor: 900, x: 1450, y: 300 });
     P.layer('far', 0.1, () => {
       P.piece(
-        N.peaks(
+        nature.peaks(
           P,
           [
             [-400, 900],
@@ -32,15 +32,15 @@ export const SIGNS: Kit = {
     });
     P.layer('slope', 0.4, () =>
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
-            [-B, 1500],
+            [-BLEED, 1500],
             [200, 1260],
             [960, 1010],
             [1500, 700],
-            [1920 + B, -300],
-            [1920 + B, 2800],
-            [-B, 2800],
+            [1920 + BLEED, -300],
+            [1920 + BLEED, 2800],
+            [-BLEED, 2800],
           ],
           true,
           0.6,
@@ -57,7 +57,7 @@ export const SIGNS: Kit = {
           0,
           () =>
             P.piece(
-              G.smooth(
+              paths.smooth(
                 [
                   [-250, 30],
                   [-210, -130],
@@ -89,7 +89,7 @@ export const SIGNS: Kit = {
         [1580, 1500, 800],
       ])
         P.piece(
-          G.round(
+          paths.round(
             [
               [x, y],
               [x + w, y],
@@ -101,13 +101,13 @@ export const SIGNS: Kit = {
           P.lin(0, y, 0, 1600, p.ramp[2], p.ramp[4]),
           { lift: 6 },
         );
-      N.puff(P, 900, 1200, 1.4, mix(p.sky[2], p.paper, 0.4));
-      N.puff(P, 1300, 1330, 1.1, mix(p.sky[2], p.paper, 0.4));
+      nature.puff(P, 900, 1200, 1.4, mix(p.sky[2], p.paper, 0.4));
+      nature.puff(P, 1300, 1330, 1.1, mix(p.sky[2], p.paper, 0.4));
     });
     live(P, 'walker', 0.5, (t) => {
       const d = swing(t, 2);
       P.line(
-        G.smooth(
+        paths.smooth(
           [
             [300, 800],
             [960, 850 + d * 3],
@@ -136,7 +136,7 @@ export const SIGNS: Kit = {
             ],
           });
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [-360, -330],
                 [0, -398],
@@ -156,7 +156,7 @@ export const SIGNS: Kit = {
     const p = P.pal;
     sky(P, { hor: 1000, x: 330, y: 280, moon: true });
     P.layer('hill', 0.2, () => {
-      N.sheet(P, N.hill(P, 1000, 60), p.ramp[2], 1000);
+      nature.sheet(P, nature.hill(P, 1000, 60), p.ramp[2], 1000);
       ground(P, 1120, p.ramp[3]);
     });
     live(P, 'star', 0.3, (t) => {
@@ -167,13 +167,13 @@ export const SIGNS: Kit = {
         const q = i % 2 ? r * 0.46 : r;
         return [1180 + Math.cos(a) * q, 180 + Math.sin(a) * q];
       });
-      P.piece(G.round(pts, 12), p.accent2, { lift: 5 });
+      P.piece(paths.round(pts, 12), p.accent2, { lift: 5 });
     });
     P.layer('ladder', 0.4, () => {
       P.group(() => {
         for (const d of [0, 130])
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [700 + d, 1180],
                 [1060 + d, 260],
@@ -185,7 +185,7 @@ export const SIGNS: Kit = {
           );
         for (let i = 0; i < 12; i++) {
           const q = (i + 0.5) / 12;
-          P.piece(G.rrect(700 + q * 360, 1180 - q * 920, 140, 18, 6), p.c('wood'), { lift: 2 });
+          P.piece(paths.rrect(700 + q * 360, 1180 - q * 920, 140, 18, 6), p.c('wood'), { lift: 2 });
         }
       });
       figure(P, 860, 960, 5.2, 'elsa', 'climb', {
@@ -203,7 +203,7 @@ export const SIGNS: Kit = {
     sky(P, { hor: 900, x: 960, y: 560, r: 120 });
     P.layer('far', 0.2, () => {
       P.piece(
-        N.peaks(
+        nature.peaks(
           P,
           [
             [-300, 980],
@@ -221,15 +221,15 @@ export const SIGNS: Kit = {
     });
     P.layer('cliffs', 0.4, () => {
       P.piece(
-        G.round(
+        paths.round(
           [
-            [-B, 860],
+            [-BLEED, 860],
             [640, 860],
             [660, 960],
             [610, 1150],
             [650, 1400],
             [560, 2800],
-            [-B, 2800],
+            [-BLEED, 2800],
           ],
           20,
         ),
@@ -237,15 +237,15 @@ export const SIGNS: Kit = {
         { lift: 6 },
       );
       P.piece(
-        G.round(
+        paths.round(
           [
-            [1920 + B, 900],
+            [1920 + BLEED, 900],
             [1290, 900],
             [1270, 1010],
             [1330, 1190],
             [1290, 1500],
             [1370, 2800],
-            [1920 + B, 2800],
+            [1920 + BLEED, 2800],
           ],
           20,
         ),
@@ -277,7 +277,7 @@ export const SIGNS: Kit = {
     sky(P, { hor: 900, x: 1430, y: 330 });
     P.layer('far', 0.1, () =>
       P.piece(
-        N.peaks(
+        nature.peaks(
           P,
           [
             [-400, 900],
@@ -295,15 +295,15 @@ export const SIGNS: Kit = {
     );
     P.layer('rock', 0.4, () => {
       P.piece(
-        G.round(
+        paths.round(
           [
-            [-B, 1170],
+            [-BLEED, 1170],
             [870, 1150],
             [900, 800],
             [1000, 760],
-            [1920 + B, 740],
-            [1920 + B, 2800],
-            [-B, 2800],
+            [1920 + BLEED, 740],
+            [1920 + BLEED, 2800],
+            [-BLEED, 2800],
           ],
           26,
         ),
@@ -339,9 +339,9 @@ export const SIGNS: Kit = {
     const p = P.pal;
     sky(P, { hor: 800, x: 960, y: 380 });
     P.layer('lawn', 0.2, () => {
-      N.sheet(P, N.hill(P, 800, 50), p.ramp[1], 800);
+      nature.sheet(P, nature.hill(P, 800, 50), p.ramp[1], 800);
       ground(P, 950, p.c('leaf'));
-      P.piece(G.ellipse(960, 1180, 60, 14), p.c('soil'), { lift: 1 });
+      P.piece(paths.ellipse(960, 1180, 60, 14), p.c('soil'), { lift: 1 });
     });
     live(P, 'teams', 0.5, (t) => {
       const d = swing(t, 2) * 16;
@@ -353,7 +353,7 @@ export const SIGNS: Kit = {
       ] as const)
         figure(P, x + d, 1190, 6.4, who, 'pull', { face });
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [250 + d, 760],
             [700 + d, 752],
@@ -367,7 +367,7 @@ export const SIGNS: Kit = {
         { lift: 3 },
       );
       P.piece(
-        G.poly([
+        paths.poly([
           [944 + d, 750],
           [976 + d, 750],
           [984 + d, 850],
@@ -383,10 +383,10 @@ export const SIGNS: Kit = {
     const p = P.pal;
     P.layer('room', 0.1, () => {
       room(P, '#6b6f86', '#55505e', 1090);
-      P.piece(G.circle(560, 290, 130), p.c('white'), { lift: 4 });
-      P.piece(G.circle(560, 290, 112), p.paper, { lift: 1 });
+      P.piece(paths.circle(560, 290, 130), p.c('white'), { lift: 4 });
+      P.piece(paths.circle(560, 290, 112), p.paper, { lift: 1 });
       P.line(
-        G.poly(
+        paths.poly(
           [
             [560, 210],
             [560, 290],
@@ -421,7 +421,7 @@ export const SIGNS: Kit = {
           for (let i = 0; i < n; i++) {
             const dx = ((i * 37 + k * 11) % 17) - 8;
             P.piece(
-              G.rrect(x - 84 + dx, 900 - i * 30, 168, 26, 3),
+              paths.rrect(x - 84 + dx, 900 - i * 30, 168, 26, 3),
               i % 6 === 3
                 ? p.c(['mustard', 'rose', 'teal'][k])
                 : mix(p.paper, p.shadow, ((i * 5) % 4) * 0.03),
@@ -439,7 +439,7 @@ export const SIGNS: Kit = {
         P.at(
           x + swing(t, 1, i * 0.3) * 50,
           y + swing(t, 1, 0.25 + i * 0.3) * 40,
-          () => P.piece(G.rrect(-50, -66, 100, 132, 4), p.paper, { lift: 4 }),
+          () => P.piece(paths.rrect(-50, -66, 100, 132, 4), p.paper, { lift: 4 }),
           { rot: swing(t, 1, i * 0.2) * 0.5 + i },
         );
     });
@@ -447,13 +447,17 @@ export const SIGNS: Kit = {
   juggler(P) {
     const p = P.pal;
     P.layer('ground', 0.1, () => {
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, 3200), P.lin(0, -200, 0, 1200, p.c('#2f6f7a'), p.c('#5fa39a')), {
-        lift: 0,
-      });
+      P.piece(
+        paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 3200),
+        P.lin(0, -200, 0, 1200, p.c('#2f6f7a'), p.c('#5fa39a')),
+        {
+          lift: 0,
+        },
+      );
       for (let i = 0; i < 12; i++) {
         const a = (i / 12) * Math.PI * 2;
         P.piece(
-          G.poly([
+          paths.poly([
             [960, 640],
             [960 + Math.cos(a) * 2600, 640 + Math.sin(a) * 2600],
             [960 + Math.cos(a + 0.26) * 2600, 640 + Math.sin(a + 0.26) * 2600],
@@ -462,7 +466,7 @@ export const SIGNS: Kit = {
           { lift: 1, a: 0.35 },
         );
       }
-      P.piece(G.ellipse(960, 1230, 760, 110), p.c('mustard'), { lift: 4 });
+      P.piece(paths.ellipse(960, 1230, 760, 110), p.c('mustard'), { lift: 4 });
     });
     live(P, 'juggler', 0.5, (t) => {
       const h = swing(t, 6) * 4;
@@ -477,16 +481,16 @@ export const SIGNS: Kit = {
         bends: [1, -1],
         hdirs: [200, -20],
       });
-      const things: ((P: Paint) => void)[] = [
-        () => P.piece(G.circle(0, 0, 48), p.c('tomato'), { lift: 4 }),
+      const items: ((P: Paint) => void)[] = [
+        () => P.piece(paths.circle(0, 0, 48), p.c('tomato'), { lift: 4 }),
         () => {
-          P.piece(G.rrect(-34, -62, 68, 124, 12), p.c('dark'), { lift: 4 });
-          P.ink(G.rrect(-26, -50, 52, 90, 4), p.c('glass'));
+          P.piece(paths.rrect(-34, -62, 68, 124, 12), p.c('dark'), { lift: 4 });
+          P.ink(paths.rrect(-26, -50, 52, 90, 4), p.c('glass'));
         },
         () => {
-          P.piece(G.rrect(-60, -42, 120, 84, 6), p.paper, { lift: 4 });
+          P.piece(paths.rrect(-60, -42, 120, 84, 6), p.paper, { lift: 4 });
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [-58, -38],
                 [0, 12],
@@ -499,10 +503,10 @@ export const SIGNS: Kit = {
           );
         },
         () => {
-          P.piece(G.circle(0, 0, 54), p.paper, { lift: 4 });
-          P.line(G.circle(0, 0, 48), p.c('navy'), 10);
+          P.piece(paths.circle(0, 0, 54), p.paper, { lift: 4 });
+          P.line(paths.circle(0, 0, 48), p.c('navy'), 10);
           P.line(
-            G.poly(
+            paths.poly(
               [
                 [0, -30],
                 [0, 0],
@@ -514,11 +518,11 @@ export const SIGNS: Kit = {
             7,
           );
         },
-        () => T.mug(P, 0, 50, 0.7, p.c('teal')),
-        () => P.piece(G.rrect(-56, -40, 112, 80, 8), p.c('#c9a06a'), { lift: 4 }),
+        () => things.mug(P, 0, 50, 0.7, p.c('teal')),
+        () => P.piece(paths.rrect(-56, -40, 112, 80, 8), p.c('#c9a06a'), { lift: 4 }),
       ];
-      things.forEach((draw, i) => {
-        const q = (t * 2 + i / things.length) % 1;
+      items.forEach((draw, i) => {
+        const q = (t * 2 + i / items.length) % 1;
         const a = Math.PI * (1 + q);
         const left = q < 0.5;
         const x = 960 + Math.cos(a) * 330;
@@ -530,8 +534,10 @@ export const SIGNS: Kit = {
   lonely(P) {
     const p = P.pal;
     P.layer('park', 0.1, () => {
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, 3200), P.lin(0, -200, 0, 1000, ...p.sky), { lift: 0 });
-      N.sheet(P, N.hill(P, 760, 60), p.ramp[1], 760);
+      P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 3200), P.lin(0, -200, 0, 1000, ...p.sky), {
+        lift: 0,
+      });
+      nature.sheet(P, nature.hill(P, 760, 60), p.ramp[1], 760);
       trees(
         P,
         980,
@@ -548,15 +554,15 @@ export const SIGNS: Kit = {
         [560, 1150, 180],
         [1300, 1210, 260],
       ])
-        P.piece(G.ellipse(x, y, w, w * 0.1), p.l('grey', 0.3), { lift: 0, a: 0.6 });
-      T.lamppost(P, 1320, 1010, 560);
+        P.piece(paths.ellipse(x, y, w, w * 0.1), p.l('grey', 0.3), { lift: 0, a: 0.6 });
+      things.lamppost(P, 1320, 1010, 560);
     });
     P.layer('light', 0.2, () => glow(P, 1340, 480, 420, 0.45));
     P.layer('bench', 0.5, () => {
       P.group(() => {
-        for (const x of [700, 1090]) P.piece(G.rect(x, 1000, 30, 190), p.c('woodD'), { lift: 3 });
-        P.piece(G.rrect(640, 990, 540, 34, 8), p.c('wood'), { lift: 3 });
-        P.piece(G.rrect(640, 850, 30, 160, 8), p.c('woodD'), { lift: 3 });
+        for (const x of [700, 1090]) P.piece(paths.rect(x, 1000, 30, 190), p.c('woodD'), { lift: 3 });
+        P.piece(paths.rrect(640, 990, 540, 34, 8), p.c('wood'), { lift: 3 });
+        P.piece(paths.rrect(640, 850, 30, 160, 8), p.c('woodD'), { lift: 3 });
       });
       figure(P, 840, 1190, 7.4, 'bo', 'sit', {
         lean: 20,
@@ -580,7 +586,7 @@ export const SIGNS: Kit = {
       let x = -900;
       for (let i = 0; x < 2900; i++) {
         const w = P.R.r(210, 320);
-        T.house(P, x + w / 2, 1010, w, P.R.r(420, 600), {
+        things.house(P, x + w / 2, 1010, w, P.R.r(420, 600), {
           col: mix(p.ramp[1], p.c(['cream', 'brick', 'teal'][i % 3]), 0.3),
           lit: 0.5,
           rows: 3,
@@ -595,7 +601,7 @@ export const SIGNS: Kit = {
         [1360, 1180, 280],
         [980, 1240, 240],
       ])
-        P.piece(G.ellipse(q, y, w, w * 0.1), mix(p.ramp[0], p.sky[3], 0.4), { lift: 0, a: 0.8 });
+        P.piece(paths.ellipse(q, y, w, w * 0.1), mix(p.ramp[0], p.sky[3], 0.4), { lift: 0, a: 0.8 });
     });
     P.layer('pair', 0.5, () => {
       figure(P, 860, 1190, 7, 'jo', 'walk', {
@@ -617,7 +623,7 @@ export const SIGNS: Kit = {
         hdirs: [85, 110],
       });
       P.piece(
-        G.tube(
+        paths.tube(
           [
             [982, 800],
             [982, 330],
@@ -628,7 +634,7 @@ export const SIGNS: Kit = {
         { lift: 2 },
       );
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [660, 470],
             [720, 320],
@@ -657,8 +663,8 @@ export const SIGNS: Kit = {
         [470, 'red'],
         [1110, 'teal'],
       ] as const) {
-        P.piece(G.rect(x - 34, 210, 408, 800), p.c('cream'), { lift: 3 });
-        P.piece(G.rrect(x, 250, 340, 760, 8), P.lin(x, 0, x + 340, 0, p.l(c, 0.08), p.d(c, 0.14)), {
+        P.piece(paths.rect(x - 34, 210, 408, 800), p.c('cream'), { lift: 3 });
+        P.piece(paths.rrect(x, 250, 340, 760, 8), P.lin(x, 0, x + 340, 0, p.l(c, 0.08), p.d(c, 0.14)), {
           lift: 3,
         });
         for (const [dx, dy, h] of [
@@ -667,8 +673,8 @@ export const SIGNS: Kit = {
           [40, 390, 310],
           [190, 390, 310],
         ])
-          P.piece(G.rrect(x + dx, 250 + dy, 110, h, 6), p.d(c, 0.15), { lift: 1 });
-        P.piece(G.circle(x + (c === 'red' ? 306 : 34), 640, 20), p.c('brass'), { lift: 3 });
+          P.piece(paths.rrect(x + dx, 250 + dy, 110, h, 6), p.d(c, 0.15), { lift: 1 });
+        P.piece(paths.circle(x + (c === 'red' ? 306 : 34), 640, 20), p.c('brass'), { lift: 3 });
       }
     });
     P.layer('person', 0.5, () => facing(P, 960, 1230, 6.4, 'lee', 'hips', { view: 'back', tilt: 5 }));
@@ -677,7 +683,7 @@ export const SIGNS: Kit = {
     const p = P.pal;
     P.layer('wall', 0.1, () => {
       room(P, '#e0a45a', '#7d4a3a', 1080);
-      P.piece(N.wobble(P, 1080, 600, 640, 0.01), p.l('#e0a45a', 0.3), { lift: 2 });
+      P.piece(nature.wobble(P, 1080, 600, 640, 0.01), p.l('#e0a45a', 0.3), { lift: 2 });
     });
     live(P, 'shadow', 0.2, (t) => {
       const dark = mix(p.c('#7d4a3a'), p.shadow, 0.4);
@@ -688,9 +694,9 @@ export const SIGNS: Kit = {
             1180,
             1080,
             () => {
-              P.piece(G.circle(0, -92, 8), dark, { lift: 0, grain: 0 });
+              P.piece(paths.circle(0, -92, 8), dark, { lift: 0, grain: 0 });
               P.piece(
-                G.smooth(
+                paths.smooth(
                   [
                     [-15, -74],
                     [-6, -82],
@@ -706,7 +712,7 @@ export const SIGNS: Kit = {
                 { lift: 0, grain: 0 },
               );
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [-14, -72],
                     [-22, -56],
@@ -718,7 +724,7 @@ export const SIGNS: Kit = {
                 { lift: 0, grain: 0 },
               );
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [14, -72],
                     [22, -56],
@@ -730,7 +736,7 @@ export const SIGNS: Kit = {
                 { lift: 0, grain: 0 },
               );
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [-6, -46],
                     [-9, 0],
@@ -741,7 +747,7 @@ export const SIGNS: Kit = {
                 { lift: 0, grain: 0 },
               );
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [6, -46],
                     [9, 0],
@@ -752,7 +758,7 @@ export const SIGNS: Kit = {
                 { lift: 0, grain: 0 },
               );
               P.piece(
-                G.smooth(
+                paths.smooth(
                   [
                     [-13, -78],
                     [-26, -30],
@@ -779,12 +785,16 @@ export const SIGNS: Kit = {
   lanternWay(P) {
     const p = P.pal;
     P.layer('dark', 0, () => {
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, 3200), P.lin(0, -200, 0, 1200, '#0d1626', '#1c2c40'), { lift: 0 });
+      P.piece(
+        paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 3200),
+        P.lin(0, -200, 0, 1200, '#0d1626', '#1c2c40'),
+        { lift: 0 },
+      );
       for (const [k, col] of ['#16243a', '#121d30'].entries())
         for (let i = -6; i < 18; i++) {
           const x = i * 190 + k * 90;
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [x, 1200],
                 [x + 10, 500],
@@ -816,7 +826,7 @@ export const SIGNS: Kit = {
       });
       P.group(() => {
         P.line(
-          G.smooth(
+          paths.smooth(
             [
               [985, 700],
               [1010, 670],
@@ -827,10 +837,10 @@ export const SIGNS: Kit = {
           p.c('dark'),
           7,
         );
-        P.piece(G.rrect(965, 700, 90, 20, 6), p.c('dark'), { lift: 2 });
-        P.piece(G.rrect(974, 718, 72, 110, 10), '#ffe7a8', { lift: 1 });
+        P.piece(paths.rrect(965, 700, 90, 20, 6), p.c('dark'), { lift: 2 });
+        P.piece(paths.rrect(974, 718, 72, 110, 10), '#ffe7a8', { lift: 1 });
         P.piece(
-          G.smooth([
+          paths.smooth([
             [1010, 740],
             [1026, 786],
             [1010, 816],
@@ -839,7 +849,7 @@ export const SIGNS: Kit = {
           '#ff9d3c',
           { lift: 0 },
         );
-        P.piece(G.rrect(965, 824, 90, 22, 6), p.c('dark'), { lift: 2 });
+        P.piece(paths.rrect(965, 824, 90, 22, 6), p.c('dark'), { lift: 2 });
       });
     });
   },
@@ -851,9 +861,9 @@ export const SIGNS: Kit = {
       0.2,
       () => {
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
-              [1920 + B, 20],
+              [1920 + BLEED, 20],
               [1600, 30],
               [1330, 80],
               [1120, 210],
@@ -865,9 +875,9 @@ export const SIGNS: Kit = {
               [1120, 750],
               [760, 860],
               [200, 910],
-              [-B, 920],
-              [-B, 2800],
-              [1920 + B, 2800],
+              [-BLEED, 920],
+              [-BLEED, 2800],
+              [1920 + BLEED, 2800],
             ],
             true,
             0.8,
@@ -884,14 +894,14 @@ export const SIGNS: Kit = {
           [1076, 320, 46],
           [1046, 394, 36],
         ])
-          P.piece(N.wobble(P, x, y, r, 0.1), p.paper, { lift: 3 });
+          P.piece(nature.wobble(P, x, y, r, 0.1), p.paper, { lift: 3 });
         for (const [x0, x1, y] of [
           [1420, 1700, 300],
           [1400, 1760, 480],
           [1320, 1800, 660],
         ])
           P.line(
-            G.smooth(
+            paths.smooth(
               [
                 [x0, y + 40],
                 [(x0 + x1) / 2, y],
@@ -912,9 +922,9 @@ export const SIGNS: Kit = {
         900 + swing(t, 2) * 16,
         () => {
           P.group(() => {
-            P.piece(G.rect(-6, -330, 12, 330), p.c('woodD'), { lift: 2 });
+            P.piece(paths.rect(-6, -330, 12, 330), p.c('woodD'), { lift: 2 });
             P.piece(
-              G.smooth(
+              paths.smooth(
                 [
                   [14, -320],
                   [170, -120],
@@ -928,7 +938,7 @@ export const SIGNS: Kit = {
               { lift: 4 },
             );
             P.piece(
-              G.smooth(
+              paths.smooth(
                 [
                   [-14, -260],
                   [-110, -70],
@@ -941,7 +951,7 @@ export const SIGNS: Kit = {
               { lift: 4 },
             );
             P.piece(
-              G.smooth(
+              paths.smooth(
                 [
                   [-200, -40],
                   [200, -40],
@@ -965,7 +975,7 @@ export const SIGNS: Kit = {
         0.5 + k * 0.1,
         () =>
           P.piece(
-            G.wave(-B, 1920 + B, y, 40, 420 + k * 60, 2400, k * 150, 0.3),
+            paths.wave(-BLEED, 1920 + BLEED, y, 40, 420 + k * 60, 2400, k * 150, 0.3),
             P.lin(0, y - 40, 0, y + 300, p.water[2 + Math.min(2, k)], p.water[4]),
             { lift: 5 },
           ),
@@ -977,7 +987,7 @@ export const SIGNS: Kit = {
     sky(P, { hor: 900, x: 500, y: 360 });
     P.layer('far', 0.1, () =>
       P.piece(
-        N.peaks(
+        nature.peaks(
           P,
           [
             [-400, 960],
@@ -995,15 +1005,15 @@ export const SIGNS: Kit = {
     );
     P.layer('hill', 0.4, () =>
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
-            [-B, 1600],
+            [-BLEED, 1600],
             [300, 1240],
             [960, 960],
             [1620, 1240],
-            [1920 + B, 1600],
-            [1920 + B, 2800],
-            [-B, 2800],
+            [1920 + BLEED, 1600],
+            [1920 + BLEED, 2800],
+            [-BLEED, 2800],
           ],
           true,
           0.7,
@@ -1013,14 +1023,18 @@ export const SIGNS: Kit = {
       ),
     );
     live(P, 'flag', 0.4, (t) => {
-      P.piece(G.rect(1012, 330, 14, 660), p.c('woodL'), { lift: 3 });
+      P.piece(paths.rect(1012, 330, 14, 660), p.c('woodL'), { lift: 3 });
       const pts = Array.from({ length: 9 }, (_, i) => [
         1026 + i * 40,
         350 + Math.sin(i * 0.8 - t * Math.PI * 4) * (i * 3),
       ]);
-      P.piece(G.smooth([...pts, ...pts.map(([x, y]) => [x - 6, y + 190]).reverse()], true, 0.8), p.c('red'), {
-        lift: 4,
-      });
+      P.piece(
+        paths.smooth([...pts, ...pts.map(([x, y]) => [x - 6, y + 190]).reverse()], true, 0.8),
+        p.c('red'),
+        {
+          lift: 4,
+        },
+      );
     });
     P.layer('team', 0.5, () => {
       figure(P, 930, 990, 5.8, 'ada', 'reach', {
@@ -1037,7 +1051,7 @@ export const SIGNS: Kit = {
   maze(P) {
     const p = P.pal;
     P.layer('maze', 0, () => {
-      P.piece(G.rect(-B, -B, 1920 + 2 * B, 3200), p.c('#e7d6ae'), { lift: 0 });
+      P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 3200), p.c('#e7d6ae'), { lift: 0 });
       const c = 120;
       const x0 = 960 - 4.5 * c;
       const y0 = 640 - 4.5 * c;
@@ -1075,17 +1089,17 @@ export const SIGNS: Kit = {
         '7,7,7,9',
         '8,8,9,8',
       ];
-      const paths = walls.map((w) => {
+      const outlines = walls.map((w) => {
         const [ax, ay, bx, by] = w.split(',').map(Number);
-        return G.rrect(x0 + ax * c - 17, y0 + ay * c - 17, (bx - ax) * c + 34, (by - ay) * c + 34, 17);
+        return paths.rrect(x0 + ax * c - 17, y0 + ay * c - 17, (bx - ax) * c + 34, (by - ay) * c + 34, 17);
       });
-      P.piece(G.union(...paths), P.lin(0, 0, 0, 1280, p.c('leaf'), p.c('leafD')), { lift: 7 });
-      P.piece(G.circle(x0 + 4.5 * c, y0 + 4.5 * c, 30), p.accent2, { lift: 3 });
+      P.piece(paths.union(...outlines), P.lin(0, 0, 0, 1280, p.c('leaf'), p.c('leafD')), { lift: 7 });
+      P.piece(paths.circle(x0 + 4.5 * c, y0 + 4.5 * c, 30), p.accent2, { lift: 3 });
     });
     P.layer('person', 0.2, () => {
       P.group(() => {
-        P.piece(G.ellipse(960, 1232, 44, 26), p.c('red'), { lift: 4 });
-        P.piece(G.circle(960, 1228, 22), p.c('#3a241a'), { lift: 2 });
+        P.piece(paths.ellipse(960, 1232, 44, 26), p.c('red'), { lift: 4 });
+        P.piece(paths.circle(960, 1228, 22), p.c('#3a241a'), { lift: 2 });
       });
     });
   },

@@ -1,9 +1,9 @@
 import { mix } from '../colour.ts';
-import { N } from '../nature.ts';
+import { nature } from '../nature.ts';
 import type { Kit, Paint } from '../paint.ts';
-import { G } from '../paths.ts';
-import { B, ground, sky } from '../places/parts.ts';
-import { T } from '../things.ts';
+import { paths } from '../paths.ts';
+import { BLEED, ground, sky } from '../places/parts.ts';
+import { things } from '../things.ts';
 import {
   box,
   chair,
@@ -31,7 +31,7 @@ export function car(P: Paint, x: number, y: number, s: number, col: string, o: a
     () => {
       if (o.hood)
         P.piece(
-          G.round(
+          paths.round(
             [
               [170, -190],
               [300, -330],
@@ -44,7 +44,7 @@ export function car(P: Paint, x: number, y: number, s: number, col: string, o: a
           { lift: 3 },
         );
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [-340, -60],
             [-340, -150],
@@ -64,7 +64,7 @@ export function car(P: Paint, x: number, y: number, s: number, col: string, o: a
         { lift: 4 },
       );
       P.piece(
-        G.round(
+        paths.round(
           [
             [-130, -264],
             [-40, -264],
@@ -77,7 +77,7 @@ export function car(P: Paint, x: number, y: number, s: number, col: string, o: a
         { lift: 0.8 },
       );
       P.piece(
-        G.round(
+        paths.round(
           [
             [-16, -264],
             [58, -264],
@@ -90,7 +90,7 @@ export function car(P: Paint, x: number, y: number, s: number, col: string, o: a
         { lift: 0.8 },
       );
       P.line(
-        G.poly(
+        paths.poly(
           [
             [-28, -264],
             [-28, -60],
@@ -100,14 +100,14 @@ export function car(P: Paint, x: number, y: number, s: number, col: string, o: a
         p.d(col, 0.4),
         4,
       );
-      P.piece(G.rrect(300, -140, 44, 30, 12), p.sun, { lift: 1 });
-      P.piece(G.rrect(-344, -140, 30, 36, 8), p.c('red'), { lift: 1 });
+      P.piece(paths.rrect(300, -140, 44, 30, 12), p.sun, { lift: 1 });
+      P.piece(paths.rrect(-344, -140, 30, 36, 8), p.c('red'), { lift: 1 });
       for (const wx of [-210, 220]) {
-        P.piece(G.circle(wx, -52, 66), p.c('dark'), { lift: 3 });
-        P.piece(G.circle(wx, -52, 36), p.c('steel'), { lift: 1 });
+        P.piece(paths.circle(wx, -52, 66), p.c('dark'), { lift: 3 });
+        P.piece(paths.circle(wx, -52, 36), p.c('steel'), { lift: 1 });
         for (let i = 0; i < 5; i++) {
           const a = (i / 5) * 6.283 + (o.turn ?? 0);
-          P.ink(G.circle(wx + Math.cos(a) * 20, -52 + Math.sin(a) * 20, 6), p.c('dark'));
+          P.ink(paths.circle(wx + Math.cos(a) * 20, -52 + Math.sin(a) * 20, 6), p.c('dark'));
         }
       }
     },
@@ -140,8 +140,8 @@ export const WORK: Kit = {
     P.layer('table', 0.4, () => {
       table(P, 930, 1600, 880, 1170, 'woodL');
       laptop(P, 1180, 880, 1.3);
-      T.mug(P, 1420, 880, 0.62, p.c('red'));
-      T.stack(P, 1470, 880, [
+      things.mug(P, 1420, 880, 0.62, p.c('red'));
+      things.stack(P, 1470, 880, [
         [120, 26, p.c('navy'), 0],
         [104, 24, p.c('mustard'), 6],
       ]);
@@ -152,14 +152,18 @@ export const WORK: Kit = {
     const p = P.pal;
     P.layer('room', 0.1, () => {
       room(P, o.wall ?? '#3b5560', '#8a6a4a', 1000);
-      P.piece(G.rrect(820, 60, 880, 600, 10), p.c('woodL'), { lift: 4 });
-      P.piece(G.rect(840, 80, 840, 560), p.paper, { lift: 1 });
+      P.piece(paths.rrect(820, 60, 880, 600, 10), p.c('woodL'), { lift: 4 });
+      P.piece(paths.rect(840, 80, 840, 560), p.paper, { lift: 1 });
       [150, 230, 200, 330, 420].forEach((h, i) =>
-        P.piece(G.rect(920 + i * 145, 580 - h, 90, h), p.c(['teal', 'mustard', 'rose', 'teal', 'red'][i]), {
-          lift: 1.6,
-        }),
+        P.piece(
+          paths.rect(920 + i * 145, 580 - h, 90, h),
+          p.c(['teal', 'mustard', 'rose', 'teal', 'red'][i]),
+          {
+            lift: 1.6,
+          },
+        ),
       );
-      P.piece(G.rect(890, 578, 740, 10), p.ink, { lift: 0 });
+      P.piece(paths.rect(890, 578, 740, 10), p.ink, { lift: 0 });
       plant(P, 300, 1060, 1.4, 'mustard');
     });
     live(P, 'speaker', 0.3, (t) =>
@@ -205,13 +209,13 @@ export const WORK: Kit = {
           [24, -11],
         ],
         hold: (Q: Paint) =>
-          Q.at(30, -18, () => Q.piece(G.rrect(-1, -9, 3, 18, 0.5), p.paper, { lift: 1 }), { rot: 0.5 }),
+          Q.at(30, -18, () => Q.piece(paths.rrect(-1, -9, 3, 18, 0.5), p.paper, { lift: 1 }), { rot: 0.5 }),
       });
     });
     P.layer('desk', 0.5, () => {
       table(P, 700, 1230, 890, 1180, 'wood');
-      T.mug(P, 820, 890, 0.6, p.c('teal'));
-      T.mug(P, 1120, 890, 0.6, p.c('red'));
+      things.mug(P, 820, 890, 0.6, p.c('teal'));
+      things.mug(P, 1120, 890, 0.6, p.c('red'));
     });
   },
   till(P, o) {
@@ -238,7 +242,7 @@ export const WORK: Kit = {
       P.group(
         () => {
           P.piece(
-            G.round(
+            paths.round(
               [
                 [1460, 880],
                 [1500, 760],
@@ -250,7 +254,7 @@ export const WORK: Kit = {
             p.c('dark'),
             { lift: 3 },
           );
-          P.piece(G.rrect(1530, 776, 100, 46, 6), p.c('leafL'), { lift: 0.8 });
+          P.piece(paths.rrect(1530, 776, 100, 46, 6), p.c('leafL'), { lift: 0.8 });
         },
         { lift: 3 },
       );
@@ -259,14 +263,14 @@ export const WORK: Kit = {
         [1180, 'carrot'],
         [1150, 'leafL'],
       ] as const)
-        P.piece(G.circle(x, 852, 34), p.c(c), { lift: 2 });
+        P.piece(paths.circle(x, 852, 34), p.c(c), { lift: 2 });
     });
     P.layer('customer', 0.6, () => {
       figure(P, 700, 1190, 8, o.b ?? 'finn', 'give', { face: 1 });
       P.group(
         () => {
           P.piece(
-            G.round(
+            paths.round(
               [
                 [926, 812],
                 [1046, 812],
@@ -278,7 +282,7 @@ export const WORK: Kit = {
             p.c('#c9a06a'),
             { lift: 3 },
           );
-          P.line(G.ellipse(986, 812, 30, 26), p.c('woodD'), 5);
+          P.line(paths.ellipse(986, 812, 30, 26), p.c('woodD'), 5);
         },
         { lift: 3 },
       );
@@ -288,9 +292,9 @@ export const WORK: Kit = {
     const p = P.pal;
     P.layer('room', 0.1, () => {
       room(P, '#3f4f4a', 'woodD', 1180);
-      P.piece(G.rrect(560, -40, 800, 330, 10), p.c('dark'), { lift: 4 });
+      P.piece(paths.rrect(560, -40, 800, 330, 10), p.c('dark'), { lift: 4 });
       for (let r = 0; r < 4; r++)
-        for (const x of [620, 1000]) P.ink(G.rrect(x, 20 + r * 62, 240 - r * 22, 14, 6), p.paper, 0.8);
+        for (const x of [620, 1000]) P.ink(paths.rrect(x, 20 + r * 62, 240 - r * 22, 14, 6), p.paper, 0.8);
       shelves(P, 380, 500, 1160, 1, 200, 'jars');
       for (const x of [480, 960, 1440]) pendant(P, x, -90, 'mustard', 1);
     });
@@ -309,9 +313,9 @@ export const WORK: Kit = {
     P.layer('cup', 0.3, () => {
       P.group(
         () => {
-          T.mug(P, 840, 850, 0.5, p.paper);
+          things.mug(P, 840, 850, 0.5, p.paper);
           P.piece(
-            G.round(
+            paths.round(
               [
                 [930, 730],
                 [1010, 730],
@@ -331,13 +335,14 @@ export const WORK: Kit = {
       box(P, -600, 900, 3200, 900, 'wood', 9, 'woodL');
       P.group(
         () => {
-          P.piece(G.rrect(1140, 620, 420, 270, 20), p.c('steel'), { lift: 4 });
-          P.piece(G.rrect(1180, 720, 340, 120, 8), p.c('dark'), { lift: 1 });
+          P.piece(paths.rrect(1140, 620, 420, 270, 20), p.c('steel'), { lift: 4 });
+          P.piece(paths.rrect(1180, 720, 340, 120, 8), p.c('dark'), { lift: 1 });
           for (const x of [1250, 1440]) {
-            P.piece(G.rrect(x - 30, 700, 60, 40, 6), p.c('steelD'), { lift: 2 });
-            P.piece(G.rrect(x - 22, 790, 44, 50, 8), p.paper, { lift: 2 });
+            P.piece(paths.rrect(x - 30, 700, 60, 40, 6), p.c('steelD'), { lift: 2 });
+            P.piece(paths.rrect(x - 22, 790, 44, 50, 8), p.paper, { lift: 2 });
           }
-          for (let i = 0; i < 5; i++) P.ink(G.circle(1220 + i * 66, 660, 12), p.c(i % 2 ? 'red' : 'brass'));
+          for (let i = 0; i < 5; i++)
+            P.ink(paths.circle(1220 + i * 66, 660, 12), p.c(i % 2 ? 'red' : 'brass'));
         },
         { lift: 4 },
       );
@@ -346,10 +351,12 @@ export const WORK: Kit = {
         [590, 'cream'],
         [650, 'rose'],
       ] as const)
-        T.mug(P, x, 892, 0.62, p.c(c));
+        things.mug(P, x, 892, 0.62, p.c(c));
     });
-    live(P, 'steam', 0.5, (t) => N.steam(P, 1440, 640, 260, 1, p.paper, 0.4, { ph: t * Math.PI * 2 }));
-    live(P, 'steam cup', 0.5, (t) => N.steam(P, 840, 780, 150, 0.6, p.paper, 0.45, { ph: t * Math.PI * 2 }));
+    live(P, 'steam', 0.5, (t) => nature.steam(P, 1440, 640, 260, 1, p.paper, 0.4, { ph: t * Math.PI * 2 }));
+    live(P, 'steam cup', 0.5, (t) =>
+      nature.steam(P, 840, 780, 150, 0.6, p.paper, 0.45, { ph: t * Math.PI * 2 }),
+    );
   },
   waiter(P) {
     const p = P.pal;
@@ -380,9 +387,9 @@ export const WORK: Kit = {
       table(P, 1130, 1450, 920, 1190, 'cream');
       P.group(
         () => {
-          P.piece(G.rrect(1276, 830, 28, 90, 6), p.paper, { lift: 2 });
+          P.piece(paths.rrect(1276, 830, 28, 90, 6), p.paper, { lift: 2 });
           P.piece(
-            G.smooth([
+            paths.smooth([
               [1290, 780],
               [1304, 812],
               [1290, 834],
@@ -395,8 +402,8 @@ export const WORK: Kit = {
         { lift: 2 },
       );
       for (const x of [1200, 1380]) {
-        P.piece(G.ellipse(x, 912, 52, 12), p.paper, { lift: 2 });
-        P.piece(G.ellipse(x, 906, 30, 12), p.c('tomato'), { lift: 1 });
+        P.piece(paths.ellipse(x, 912, 52, 12), p.paper, { lift: 2 });
+        P.piece(paths.ellipse(x, 906, 30, 12), p.c('tomato'), { lift: 1 });
       }
     });
     P.layer('waiter', 0.6, () => {
@@ -412,9 +419,9 @@ export const WORK: Kit = {
       });
       P.group(
         () => {
-          P.piece(G.ellipse(850, 430, 130, 16), p.c('steel'), { lift: 3 });
+          P.piece(paths.ellipse(850, 430, 130, 16), p.c('steel'), { lift: 3 });
           P.piece(
-            G.smooth(
+            paths.smooth(
               [
                 [770, 424],
                 [790, 366],
@@ -428,7 +435,7 @@ export const WORK: Kit = {
             p.c('steelD'),
             { lift: 2 },
           );
-          P.piece(G.circle(850, 340, 10), p.c('brass'), { lift: 1 });
+          P.piece(paths.circle(850, 340, 10), p.c('brass'), { lift: 1 });
         },
         { lift: 3 },
       );
@@ -438,25 +445,29 @@ export const WORK: Kit = {
     const p = P.pal;
     P.layer('room', 0.1, () => {
       room(P, '#c9b48a', '#8a6a4a', 1080);
-      P.piece(G.rrect(640, 60, 1000, 520, 8), p.c('woodL'), { lift: 3 });
+      P.piece(paths.rrect(640, 60, 1000, 520, 8), p.c('woodL'), { lift: 3 });
       for (let i = 0; i < 6; i++) {
         const x = 730 + i * 160;
         const h = 200 + ((i * 53) % 120);
         P.piece(
-          G.rrect(x - 16, 120, 32, h * 0.55, 10),
+          paths.rrect(x - 16, 120, 32, h * 0.55, 10),
           p.c(['red', 'navy', 'woodD', 'mustard', 'teal', 'brick'][i]),
           { lift: 3 },
         );
-        P.piece(G.rrect(x - (i % 2 ? 36 : 12), 120 + h * 0.52, i % 2 ? 72 : 24, h * 0.45, 6), p.c('steelD'), {
-          lift: 3,
-        });
+        P.piece(
+          paths.rrect(x - (i % 2 ? 36 : 12), 120 + h * 0.52, i % 2 ? 72 : 24, h * 0.45, 6),
+          p.c('steelD'),
+          {
+            lift: 3,
+          },
+        );
       }
       pane(P, 230, 180, 300, 380, 'hills', 'cream');
     });
     P.layer('planks', 0.2, () => {
       for (let i = 0; i < 4; i++)
         P.piece(
-          G.round(
+          paths.round(
             [
               [1640 + i * 56, 1100],
               [1720 + i * 50, 360],
@@ -483,9 +494,9 @@ export const WORK: Kit = {
         hdirs: [20, 20],
       });
       P.at(1035 + d * 8, 872, () => {
-        P.piece(G.rrect(-70, -34, 190, 44, 12), p.c('woodD'), { lift: 3 });
+        P.piece(paths.rrect(-70, -34, 190, 44, 12), p.c('woodD'), { lift: 3 });
         P.piece(
-          G.round(
+          paths.round(
             [
               [-30, -30],
               [-14, -84],
@@ -497,11 +508,11 @@ export const WORK: Kit = {
           p.c('wood'),
           { lift: 2 },
         );
-        P.piece(G.circle(84, -44, 20), p.c('wood'), { lift: 2 });
+        P.piece(paths.circle(84, -44, 20), p.c('wood'), { lift: 2 });
       });
     });
     P.layer('bench', 0.4, () => {
-      P.piece(G.rrect(900, 880, 640, 30, 4), p.c('#e6c48c'), { lift: 2 });
+      P.piece(paths.rrect(900, 880, 640, 30, 4), p.c('#e6c48c'), { lift: 2 });
       table(P, 860, 1600, 908, 1180, 'wood');
       for (const [x, y, r] of [
         [930, 1150, 26],
@@ -510,18 +521,18 @@ export const WORK: Kit = {
         [1330, 1178, 18],
         [1180, 890, 18],
       ])
-        P.line(G.circle(x, y, r), p.c('#e6c48c'), 8);
+        P.line(paths.circle(x, y, r), p.c('#e6c48c'), 8);
     });
   },
   mechanic(P) {
     const p = P.pal;
     P.layer('room', 0.1, () => {
       room(P, '#5f7480', '#6b6f73', 1080);
-      P.piece(G.rect(-B, 560, 1920 + 2 * B, 70), p.c('mustard'), { lift: 1 });
+      P.piece(paths.rect(-BLEED, 560, 1920 + 2 * BLEED, 70), p.c('mustard'), { lift: 1 });
       shelves(P, 960, 260, 640, 2, 190, 'boxes');
-      P.piece(G.rrect(330, 60, 420, 380, 8), p.l('steel', 0.3), { lift: 3 });
+      P.piece(paths.rrect(330, 60, 420, 380, 8), p.l('steel', 0.3), { lift: 3 });
       for (let i = 0; i < 4; i++)
-        P.piece(G.rrect(390 + i * 84, 120, 28, 240 - i * 26, 12), p.c('steelD'), { lift: 3 });
+        P.piece(paths.rrect(390 + i * 84, 120, 28, 240 - i * 26, 12), p.c('steelD'), { lift: 3 });
     });
     P.layer('car', 0.3, () =>
       P.group(() => car(P, 1250, 1180, 1.55, 'red', { hood: 1, face: -1 }), { lift: 5 }),
@@ -540,8 +551,8 @@ export const WORK: Kit = {
         hdirs: [30, 30],
       });
       P.group(() => {
-        P.piece(G.rrect(330, 1110, 150, 90, 8), p.c('red'), { lift: 3 });
-        P.line(G.rrect(366, 1080, 78, 34, 10), p.ink, 9);
+        P.piece(paths.rrect(330, 1110, 150, 90, 8), p.c('red'), { lift: 3 });
+        P.line(paths.rrect(366, 1080, 78, 34, 10), p.ink, 9);
       });
     });
   },
@@ -570,9 +581,9 @@ export const WORK: Kit = {
       table(P, 880, 1700, 900, 1190, 'white');
       P.group(
         () => {
-          P.piece(G.rrect(990, 872, 210, 30, 8), p.c('dark'), { lift: 3 });
+          P.piece(paths.rrect(990, 872, 210, 30, 8), p.c('dark'), { lift: 3 });
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [1170, 880],
                 [1190, 760],
@@ -584,7 +595,7 @@ export const WORK: Kit = {
             { lift: 3 },
           );
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [1010, 640],
                 [1120, 790],
@@ -595,7 +606,7 @@ export const WORK: Kit = {
             { lift: 3 },
           );
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [1118, 788],
                 [1134, 812],
@@ -605,8 +616,8 @@ export const WORK: Kit = {
             p.c('dark'),
             { lift: 2 },
           );
-          P.piece(G.rrect(1050, 824, 150, 16, 4), p.c('dark'), { lift: 2 });
-          P.piece(G.circle(1180, 740, 24), p.c('brass'), { lift: 2 });
+          P.piece(paths.rrect(1050, 824, 150, 16, 4), p.c('dark'), { lift: 2 });
+          P.piece(paths.circle(1180, 740, 24), p.c('brass'), { lift: 2 });
         },
         { lift: 4 },
       );
@@ -617,7 +628,7 @@ export const WORK: Kit = {
       ] as const)
         P.group(() => {
           P.piece(
-            G.round(
+            paths.round(
               [
                 [x - 18 * s, 900 - 150 * s],
                 [x + 18 * s, 900 - 150 * s],
@@ -632,7 +643,7 @@ export const WORK: Kit = {
             { lift: 2, a: 0.9 },
           );
           P.piece(
-            G.round(
+            paths.round(
               [
                 [x - 34 * s, 900 - 64 * s],
                 [x + 34 * s, 900 - 64 * s],
@@ -652,17 +663,18 @@ export const WORK: Kit = {
     P.layer('room', 0.1, () => {
       room(P, '#b9d3c6', '#c9b79a', 1080);
       pane(P, 660, 120, 560, 430, 'hills', 'white');
-      P.piece(G.rect(1250, -B, 500, B + 660), p.l('teal', 0.35), { lift: 3, a: 0.95 });
-      for (let i = 0; i < 7; i++) P.ink(G.rect(1290 + i * 68, -B, 12, B + 660), p.d('teal', 0.1), 0.25);
+      P.piece(paths.rect(1250, -BLEED, 500, BLEED + 660), p.l('teal', 0.35), { lift: 3, a: 0.95 });
+      for (let i = 0; i < 7; i++)
+        P.ink(paths.rect(1290 + i * 68, -BLEED, 12, BLEED + 660), p.d('teal', 0.1), 0.25);
     });
     P.layer('bed', 0.3, () => {
       P.group(
         () => {
-          for (const x of [840, 1640]) P.piece(G.rrect(x, 900, 26, 290, 8), p.c('steelD'), { lift: 2 });
-          P.piece(G.rrect(1628, 690, 30, 320, 12), p.c('steel'), { lift: 3 });
-          P.piece(G.rrect(830, 960, 820, 60, 16), p.c('white'), { lift: 3 });
+          for (const x of [840, 1640]) P.piece(paths.rrect(x, 900, 26, 290, 8), p.c('steelD'), { lift: 2 });
+          P.piece(paths.rrect(1628, 690, 30, 320, 12), p.c('steel'), { lift: 3 });
+          P.piece(paths.rrect(830, 960, 820, 60, 16), p.c('white'), { lift: 3 });
           P.piece(
-            G.smooth(
+            paths.smooth(
               [
                 [1380, 930],
                 [1440, 800],
@@ -699,7 +711,7 @@ export const WORK: Kit = {
         }),
       );
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [830, 970],
             [850, 880],
@@ -737,17 +749,17 @@ export const WORK: Kit = {
     const p = P.pal;
     P.layer('room', 0.1, () => {
       room(P, '#e7d9bf', '#a9bcb8', 1080);
-      P.piece(G.rrect(300, 90, 330, 420, 8), p.paper, { lift: 3 });
+      P.piece(paths.rrect(300, 90, 330, 420, 8), p.paper, { lift: 3 });
       for (let i = 0; i < 5; i++)
         for (let k = 0; k <= i; k++)
-          P.ink(G.rect(452 - i * 24 + k * 54, 130 + i * 70, 30 - i * 2, 34 - i * 4), p.ink, 0.7);
+          P.ink(paths.rect(452 - i * 24 + k * 54, 130 + i * 70, 30 - i * 2, 34 - i * 4), p.ink, 0.7);
       pane(P, 1180, 130, 440, 400, 'hills', 'white');
       box(P, 1500, 900, 380, 290, 'white', 2, 'teal');
       plant(P, 1690, 890, 0.9, 'mustard');
     });
     P.layer('couch', 0.3, () => {
-      P.piece(G.rrect(980, 950, 480, 60, 20), p.c('navy'), { lift: 4 });
-      for (const x of [1010, 1400]) P.piece(G.rect(x, 1000, 24, 190), p.c('steelD'), { lift: 2 });
+      P.piece(paths.rrect(980, 950, 480, 60, 20), p.c('navy'), { lift: 4 });
+      for (const x of [1010, 1400]) P.piece(paths.rect(x, 1000, 24, 190), p.c('steelD'), { lift: 2 });
       figure(P, 1180, 1105, 6, 'elsa', 'sit', {
         face: -1,
         hairStyle: 'pony',
@@ -771,7 +783,7 @@ export const WORK: Kit = {
         hdirs: [-10, 10],
         after: (Q: Paint) => {
           Q.line(
-            G.smooth(
+            paths.smooth(
               [
                 [4, -33],
                 [10, -24],
@@ -783,7 +795,7 @@ export const WORK: Kit = {
             p.ink,
             1.2,
           );
-          Q.piece(G.circle(40, -18, 2), p.c('steel'), { lift: 1 });
+          Q.piece(paths.circle(40, -18, 2), p.c('steel'), { lift: 1 });
         },
       });
     });
@@ -795,7 +807,7 @@ export const WORK: Kit = {
       let x = -900;
       for (let i = 0; x < 2900; i++) {
         const w = P.R.r(210, 320);
-        T.house(P, x + w / 2, 1000, w, P.R.r(460, 620), {
+        things.house(P, x + w / 2, 1000, w, P.R.r(460, 620), {
           col: p.c(['brick', 'mustard', 'teal', 'cream', 'rose'][i % 5]),
           lit: p.lit,
           rows: 3,
@@ -811,7 +823,7 @@ export const WORK: Kit = {
       P.group(
         () => {
           P.piece(
-            G.tube(
+            paths.tube(
               [
                 [760 + d * 2, 640],
                 [1010 + d * 8, 1090],
@@ -822,7 +834,7 @@ export const WORK: Kit = {
             { lift: 2 },
           );
           P.piece(
-            G.round(
+            paths.round(
               [
                 [980 + d * 8, 1080],
                 [1040 + d * 8, 1060],
@@ -850,7 +862,7 @@ export const WORK: Kit = {
     });
     P.layer('leaves', 0.6, () => {
       for (let i = 0; i < 26; i++)
-        N.leafP(
+        nature.leafP(
           P,
           P.R.r(1130, 1500),
           P.R.r(1130, 1200),
@@ -866,17 +878,17 @@ export const WORK: Kit = {
     P.layer('room', 0.1, () => {
       room(P, '#e9e0cc', 'woodL', 1090);
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
-            [-B, -B],
-            [1260, -B],
+            [-BLEED, -BLEED],
+            [1260, -BLEED],
             [1250, 200],
             [1290, 420],
             [1240, 640],
             [1270, 860],
             [1180, 1000],
             [1210, 1066],
-            [-B, 1066],
+            [-BLEED, 1066],
           ],
           true,
           0.4,
@@ -884,9 +896,9 @@ export const WORK: Kit = {
         P.lin(0, 0, 0, 1060, p.c('teal'), p.d('teal', 0.12)),
         { lift: 1 },
       );
-      P.piece(G.rect(-B, 1066, 1920 + 2 * B, 30), p.paper, { lift: 2 });
+      P.piece(paths.rect(-BLEED, 1066, 1920 + 2 * BLEED, 30), p.paper, { lift: 2 });
       P.piece(
-        G.round(
+        paths.round(
           [
             [300, 1150],
             [1500, 1120],
@@ -904,7 +916,7 @@ export const WORK: Kit = {
         () => {
           for (const d of [0, 190])
             P.piece(
-              G.tube(
+              paths.tube(
                 [
                   [700 + d * 0.9, 1200],
                   [860 + d * 0.35, 420],
@@ -916,10 +928,12 @@ export const WORK: Kit = {
             );
           for (let i = 0; i < 6; i++) {
             const q = i / 6;
-            P.piece(G.rrect(715 + q * 150, 1120 - q * 760, 165 - q * 100, 18, 6), p.c('wood'), { lift: 2 });
+            P.piece(paths.rrect(715 + q * 150, 1120 - q * 760, 165 - q * 100, 18, 6), p.c('wood'), {
+              lift: 2,
+            });
           }
           P.piece(
-            G.round(
+            paths.round(
               [
                 [470, 1200],
                 [484, 1090],
@@ -931,7 +945,7 @@ export const WORK: Kit = {
             p.c('steel'),
             { lift: 3 },
           );
-          P.piece(G.ellipse(542, 1092, 56, 12), p.c('teal'), { lift: 1 });
+          P.piece(paths.ellipse(542, 1092, 56, 12), p.c('teal'), { lift: 1 });
         },
         { lift: 4 },
       ),
@@ -940,7 +954,7 @@ export const WORK: Kit = {
       const d = swing(t, 2) * 6;
       P.group(() => {
         P.piece(
-          G.tube(
+          paths.tube(
             [
               [1030, 470 + d * 6],
               [1150, 330 + d * 8],
@@ -950,7 +964,7 @@ export const WORK: Kit = {
           p.c('woodD'),
           { lift: 2 },
         );
-        P.piece(G.rrect(1130, 250 + d * 8, 56, 130, 20), p.c('teal'), { lift: 3 });
+        P.piece(paths.rrect(1130, 250 + d * 8, 56, 130, 20), p.c('teal'), { lift: 3 });
       });
       figure(P, 870, 1030, 7.4, 'mara', 'reach', {
         top: 'white',
@@ -974,14 +988,14 @@ export const WORK: Kit = {
     const p = P.pal;
     P.layer('room', 0.1, () => {
       room(P, '#8a5f73', '#c9b79a', 1090);
-      P.piece(G.rrect(1180, 90, 440, 720, [220, 220, 12, 12]), p.c('brass'), { lift: 4 });
+      P.piece(paths.rrect(1180, 90, 440, 720, [220, 220, 12, 12]), p.c('brass'), { lift: 4 });
       P.piece(
-        G.rrect(1204, 114, 392, 672, [196, 196, 6, 6]),
+        paths.rrect(1204, 114, 392, 672, [196, 196, 6, 6]),
         P.lin(1200, 100, 1600, 780, p.l('glass', 0.4), p.c('glass')),
         { lift: 1 },
       );
       P.line(
-        G.poly(
+        paths.poly(
           [
             [1260, 420],
             [1420, 220],
@@ -993,7 +1007,7 @@ export const WORK: Kit = {
         0.6,
       );
       P.line(
-        G.poly(
+        paths.poly(
           [
             [1300, 480],
             [1500, 230],
@@ -1010,19 +1024,19 @@ export const WORK: Kit = {
         [1300, 'mustard', 70],
         [1540, 'red', 100],
       ] as const)
-        P.piece(G.rrect(x, 838 - h, 44, h, 10), p.c(c), { lift: 2 });
+        P.piece(paths.rrect(x, 838 - h, 44, h, 10), p.c(c), { lift: 2 });
       pendant(P, 560, 160, 'rose', 1.2);
     });
     P.layer('guest', 0.3, () => {
       P.group(() => {
-        P.piece(G.rrect(760, 690, 60, 330, 22), p.c('dark'), { lift: 3 });
-        P.piece(G.rrect(770, 990, 280, 56, 20), p.c('dark'), { lift: 3 });
-        P.piece(G.rrect(890, 1040, 36, 130, 6), p.c('steelD'), { lift: 2 });
-        P.piece(G.rrect(800, 1160, 220, 30, 12), p.c('steelD'), { lift: 2 });
+        P.piece(paths.rrect(760, 690, 60, 330, 22), p.c('dark'), { lift: 3 });
+        P.piece(paths.rrect(770, 990, 280, 56, 20), p.c('dark'), { lift: 3 });
+        P.piece(paths.rrect(890, 1040, 36, 130, 6), p.c('steelD'), { lift: 2 });
+        P.piece(paths.rrect(800, 1160, 220, 30, 12), p.c('steelD'), { lift: 2 });
       });
       figure(P, 890, 1190, 7.6, 'gita', 'sit', { hairStyle: 'long', foot: 28 });
       P.piece(
-        G.smooth(
+        paths.smooth(
           [
             [868, 740],
             [930, 744],
@@ -1052,7 +1066,7 @@ export const WORK: Kit = {
         hdirs: [-10, 20],
         after: (Q: Paint) => {
           Q.piece(
-            G.tube(
+            paths.tube(
               [
                 [31, -35],
                 [39, -38],
@@ -1063,7 +1077,7 @@ export const WORK: Kit = {
             { lift: 0.6 },
           );
           Q.piece(
-            G.tube(
+            paths.tube(
               [
                 [31, -35],
                 [39, -33],
@@ -1081,16 +1095,16 @@ export const WORK: Kit = {
     const p = P.pal;
     P.layer('hall', 0.1, () => {
       P.piece(
-        G.rect(-B, -B, 1920 + 2 * B, 3200),
+        paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 3200),
         P.lin(0, -200, 0, 1100, p.d('#4b2350', 0.3), p.c('#7a2f55')),
         { lift: 0 },
       );
       for (let i = -6; i < 20; i++)
         P.piece(
-          G.smooth(
+          paths.smooth(
             [
-              [i * 150, -B],
-              [i * 150 + 120, -B],
+              [i * 150, -BLEED],
+              [i * 150 + 120, -BLEED],
               [i * 150 + 130, 900],
               [i * 150 + 40, 940],
               [i * 150 - 10, 900],
@@ -1101,11 +1115,11 @@ export const WORK: Kit = {
           mix(p.c('#8a2f45'), p.shadow, i % 2 ? 0.15 : 0.3),
           { lift: 3 },
         );
-      P.piece(G.rect(-B, 960, 1920 + 2 * B, 2000), p.c('woodD'), { lift: 4 });
+      P.piece(paths.rect(-BLEED, 960, 1920 + 2 * BLEED, 2000), p.c('woodD'), { lift: 4 });
     });
     P.layer('beam', 0.2, () => {
       P.piece(
-        G.poly([
+        paths.poly([
           [900, -420],
           [1020, -420],
           [1330, 1010],
@@ -1114,7 +1128,7 @@ export const WORK: Kit = {
         p.sun,
         { lift: 0, a: 0.3, grain: 0, edge: 0 },
       );
-      P.piece(G.ellipse(960, 1010, 370, 60), p.sun, { lift: 0, a: 0.55, grain: 0, edge: 0 });
+      P.piece(paths.ellipse(960, 1010, 370, 60), p.sun, { lift: 0, a: 0.55, grain: 0, edge: 0 });
     });
     live(P, 'singer', 0.3, (t) => {
       figure(P, 940, 1030, 6.6, 'cleo', 'call', {
@@ -1133,8 +1147,8 @@ export const WORK: Kit = {
             14,
             -39,
             () => {
-              Q.piece(G.rrect(-1.6, -2, 3.2, 13, 1.2), p.c('dark'), { lift: 1 });
-              Q.piece(G.circle(0, -4, 3.4), p.c('steel'), { lift: 1 });
+              Q.piece(paths.rrect(-1.6, -2, 3.2, 13, 1.2), p.c('dark'), { lift: 1 });
+              Q.piece(paths.circle(0, -4, 3.4), p.c('steel'), { lift: 1 });
             },
             { rot: -0.6 },
           ),
@@ -1150,9 +1164,9 @@ export const WORK: Kit = {
         () => {
           for (const [i, x] of list.entries()) {
             const c = mix(p.shadow, p.c('#7a2f55'), 0.25 + 0.2 * (1 - k));
-            P.piece(G.circle(x, y - 60, 62), c, { lift: 3, grain: 0.2 });
+            P.piece(paths.circle(x, y - 60, 62), c, { lift: 3, grain: 0.2 });
             P.piece(
-              G.smooth(
+              paths.smooth(
                 [
                   [x - 150, y + 700],
                   [x - 130, y + 60],
@@ -1168,7 +1182,7 @@ export const WORK: Kit = {
             );
             if ((i + k) % 2)
               P.piece(
-                G.tube(
+                paths.tube(
                   [
                     [x + 110, y + 120],
                     [x + 130, y - 40],
@@ -1197,7 +1211,7 @@ export const WORK: Kit = {
       ] as const;
       const unit = P.canvas.height / P.k / 1110;
       for (const [x, w, h, c] of list)
-        T.house(P, x0 + (x + w / 2) * unit, 960, w * unit, h, {
+        things.house(P, x0 + (x + w / 2) * unit, 960, w * unit, h, {
           col: p.c(c),
           lit: p.lit,
           rows: 3,
@@ -1213,7 +1227,7 @@ export const WORK: Kit = {
       (x0) => {
         const period = P.canvas.height / P.k;
         for (let i = 0; i < 4; i++)
-          P.piece(G.rrect(x0 + (i * period) / 4, 1210, period / 9, 18, 8), p.paper, { lift: 0.6 });
+          P.piece(paths.rrect(x0 + (i * period) / 4, 1210, period / 9, 18, 8), p.paper, { lift: 0.6 });
       },
       3,
     );
@@ -1221,7 +1235,7 @@ export const WORK: Kit = {
       const a = t * Math.PI * 2 * 3;
       P.group(
         () => {
-          T.bike(P, 940, 1170, 1.15, { col: p.c('red'), turn: a });
+          things.bike(P, 940, 1170, 1.15, { col: p.c('red'), turn: a });
         },
         { lift: 4 },
       );
@@ -1246,10 +1260,10 @@ export const WORK: Kit = {
       });
       P.group(
         () => {
-          P.piece(G.rrect(660, 690, 190, 190, 16), p.c('teal'), { lift: 4 });
-          P.ink(G.rrect(684, 716, 142, 18, 8), p.paper, 0.85);
+          P.piece(paths.rrect(660, 690, 190, 190, 16), p.c('teal'), { lift: 4 });
+          P.ink(paths.rrect(684, 716, 142, 18, 8), p.paper, 0.85);
           P.piece(
-            G.smooth([
+            paths.smooth([
               [755, 760],
               [790, 800],
               [755, 850],
@@ -1267,15 +1281,15 @@ export const WORK: Kit = {
     const p = P.pal;
     sky(P, { hor: 760, x: 1350, y: 330 });
     P.layer('fields', 0.2, () => {
-      N.sheet(P, N.hill(P, 700, 60), p.ramp[1], 700);
-      N.sheet(P, N.hill(P, 800, 40), p.ramp[2], 800);
+      nature.sheet(P, nature.hill(P, 700, 60), p.ramp[1], 700);
+      nature.sheet(P, nature.hill(P, 800, 40), p.ramp[2], 800);
       ground(P, 930, p.c('soil'));
       for (let r = 0; r < 5; r++)
         for (let i = -6; i < 22; i++) {
           const y = 960 + r * 62;
           const x = 960 + (i - 8) * (84 + r * 20) + (r % 2) * 40;
           P.piece(
-            G.smooth([
+            paths.smooth([
               [x - 34, y],
               [x - 22, y - 34],
               [x, y - 44],
@@ -1296,9 +1310,9 @@ export const WORK: Kit = {
         bottom: 'denim',
         top: 'red',
       });
-      T.crate(P, 930, 830, 220, 110, (x: number, y: number) => {
+      things.crate(P, 930, 830, 220, 110, (x: number, y: number) => {
         for (let i = 0; i < 5; i++)
-          P.piece(G.circle(x + 24 + i * 43, y - 8, 34), p.c(i % 2 ? 'leafL' : 'leaf'), { lift: 2 });
+          P.piece(paths.circle(x + 24 + i * 43, y - 8, 34), p.c(i % 2 ? 'leafL' : 'leaf'), { lift: 2 });
       });
     });
   },
