@@ -34,8 +34,8 @@ const PURE = ['src/{core,ui,workers,wording}/**/*.test.ts'];
 
 export default defineConfig({
   test: {
-    testTimeout: 180_000,
-    hookTimeout: 120_000,
+    testTimeout: 600_000,
+    hookTimeout: 600_000,
     maxWorkers: 2,
     projects: [
       { extends: true, test: { name: 'pure', include: PURE, pool: 'threads', isolate: false } },

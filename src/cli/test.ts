@@ -76,6 +76,8 @@ const RUN: Record<(typeof PARTS)[number], (log: string | null) => Promise<Outcom
         '--reporter=default',
         '--reporter=json',
         `--outputFile=${report}`,
+        // Beside the tests in the browser it leaves them a processor.
+        ...(log === null ? [] : ['--maxWorkers=1']),
       ],
       {},
       log,
