@@ -30,7 +30,7 @@ const env = { NABBET_DATA: process.env.NABBET_UNIT_DATA, NABBET_DB_PORT: process
 Object.assign(process.env, env);
 
 /** Tests that need no database, no program and no file of their own: they share what they import. */
-const PURE = ['src/{core,ui,workers,wording}/**/*.test.ts'];
+const PURE = ['src/{api,core,ui,workers,wording}/**/*.test.ts'];
 
 export default defineConfig({
   test: {

@@ -5,7 +5,7 @@ export const DEMO_SCRIPTS: {
   name: string;
   format: Format;
   voice: string;
-  mood: Exclude<Mood, 'none'>;
+  mood: Mood;
   script: string;
 }[] = [
   {
