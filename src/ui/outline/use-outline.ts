@@ -79,9 +79,9 @@ export function useOutline(stored: StoredSource): Outline {
         { keepalive },
       );
       sent.current = now;
-      setSaved(
-        latest.current.state === now.state && latest.current.options === now.options ? 'saved' : 'saving',
-      );
+      const done = latest.current.state === now.state && latest.current.options === now.options;
+      setSaved(done ? 'saved' : 'saving');
+      if (!done) timer.current ??= setTimeout(() => void flush().catch(() => undefined), SAVE_AFTER_MS);
     } catch (e) {
       setSaved('waiting');
       timer.current = setTimeout(() => void flush().catch(() => undefined), RETRY_MS);
@@ -90,9 +90,11 @@ export function useOutline(stored: StoredSource): Outline {
   }, [stored.id]);
 
   useEffect(() => {
-    if (state === sent.current.state && options === sent.current.options) return;
-    setSaved('saving');
     if (timer.current) clearTimeout(timer.current);
+    timer.current = null;
+    // Undone before it was sent: what is stored is what is seen.
+    if (state === sent.current.state && options === sent.current.options) return setSaved('saved');
+    setSaved('saving');
     timer.current = setTimeout(() => void flush().catch(() => undefined), SAVE_AFTER_MS);
   }, [state, options, flush]);
 
