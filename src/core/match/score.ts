@@ -1,4 +1,3 @@
-import { LRUCache } from 'lru-cache';
 import { contentWords, stem, weightOf } from '../text/tokens.ts';
 import type { MatchLine, Scored, ShelfItem, Vector, WordHit } from './types.ts';
 import type { NearWord } from './wordnet.ts';
@@ -122,7 +121,7 @@ export class ShelfIndex {
   /** The picture of each line for which pictures are used. */
   private readonly usedForOf: Int32Array;
   private readonly tagVectors: Map<string, Vector>;
-  private readonly related = new LRUCache<string, Map<string, number>>({ max: RELATED_KEPT });
+  private readonly related = new Map<string, Map<string, number>>();
 
   /**
    * tagVectors: meaning of single tags, by tag; tags without one only match by stem. similarities: makes what compares a
@@ -299,6 +298,7 @@ export class ShelfIndex {
         const close = dot(v, t);
         if (close >= MATCH.softFrom) near.set(tag, close);
       }
+    if (this.related.size > RELATED_KEPT) this.related.clear();
     this.related.set(key, near);
     return near;
   }

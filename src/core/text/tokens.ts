@@ -1,4 +1,3 @@
-import { LRUCache } from 'lru-cache';
 import { stemmer } from 'stemmer';
 
 /** A word of a text with its place: text.slice(start, end) is the word without punctuation round it. */
@@ -55,12 +54,14 @@ export function stem(word: string): string {
   const known = stems.get(word);
   if (known !== undefined) return known;
   const found = stemOf(word);
+  if (stems.size > STEMS_KEPT) stems.clear();
   stems.set(word, found);
   return found;
 }
 
 /** Stems are asked for again and again, for every picture of a shelf. */
-const stems = new LRUCache<string, string>({ max: 50_000 });
+const stems = new Map<string, string>();
+const STEMS_KEPT = 50_000;
 
 function stemOf(word: string): string {
   const plain = word
