@@ -6,6 +6,7 @@ import { nanoid } from 'nanoid';
 import { draftFromLines } from '../core/outline/draft.ts';
 import type { Piece } from '../core/piece/types.ts';
 import { cutScript } from '../core/text/script.ts';
+import { framesToSeconds } from '../core/time.ts';
 import { CONFIG } from '../server/config.ts';
 import { run } from '../server/program.ts';
 import { DEMO_SCRIPTS } from '../server/seed/scripts.ts';
@@ -168,10 +169,10 @@ async function rendering(folder: string) {
     encoderToRenderCpu: round(alone.cpu / renderCpu),
     encoderToRenderWall: round(alone.wall / (whole.wall - startup.wall)),
     changedLineToWholeCpu: round((again.cpu - startup.cpu) / renderCpu),
-    secondsOfVideoASecond: round(frames / 30 / (whole.wall - startup.wall)),
+    secondsOfVideoASecond: round(framesToSeconds(frames) / (whole.wall - startup.wall)),
     bytes: (await stat(mp4)).size,
     bytesEncoderAlone: (await stat(path.join(folder, 'alone.mp4'))).size,
-    lengthOffMs: round(Math.abs(Number(stdout.toString()) * 1000 - (expected * 1000) / 30)),
+    lengthOffMs: round(Math.abs(Number(stdout.toString()) * 1000 - framesToSeconds(expected) * 1000)),
     lufs: Number(/I:\s+(-?[\d.]+)/.exec(summary)?.[1]),
     truePeakDb: Number(/Peak:\s+(-?[\d.]+)/.exec(summary)?.[1]),
   };

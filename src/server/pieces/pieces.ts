@@ -21,14 +21,18 @@ import { entriesAfter, isCurrent, readHistory, rowOf, storeCurrent } from './his
 export async function beginPiece(script: string, split: Split, options: PieceOptions): Promise<string> {
   const lines = cutScript(script, split);
   if (!lines.length) throw new Failed({ code: 'no-lines' });
-  if (lines.length > LIMITS.scenes)
-    throw new Failed({
-      code: 'too-many-scenes',
-      scenes: lines.length,
-      most: LIMITS.scenes,
-      from: 'script',
-    });
-  const draft = draftFromLines(lines, options, () => nanoid(10));
+  mustFit(lines.length, 'script');
+  return createDraft(draftFromLines(lines, options, () => nanoid(10)));
+}
+
+/** Throws Failed when a piece does not hold so many scenes. */
+export function mustFit(scenes: number, from: 'script' | 'outline'): void {
+  if (scenes > LIMITS.scenes)
+    throw new Failed({ code: 'too-many-scenes', scenes, most: LIMITS.scenes, from });
+}
+
+/** Stores a draft, with pictures nabbed for the scenes that have none. */
+export async function createDraft(draft: Piece): Promise<string> {
   return createPiece(await withPictures(draft, await nabFrom(draft)));
 }
 

@@ -8,7 +8,6 @@ import { migrateChoices } from '../../core/outline/migrate.ts';
 import { firstChoices, outlineLines } from '../../core/outline/outline.ts';
 import { PHOTO } from '../../core/outline/photos.ts';
 import type { OutlineChoices } from '../../core/outline/types.ts';
-import { LIMITS } from '../../core/piece/limits.ts';
 import { DEFAULT_VOICE, voiceSpeed } from '../../core/sound/speech.ts';
 import { migrateSource } from '../../core/source/migrate.ts';
 import { sourceSchema } from '../../core/source/schema.ts';
@@ -21,12 +20,10 @@ import { fetchPictures } from '../assets/source-pictures.ts';
 import { db } from '../db/client.ts';
 import { json } from '../db/json.ts';
 import { sources } from '../db/schema.ts';
-import { createPiece } from '../pieces/pieces.ts';
+import { createDraft, mustFit } from '../pieces/pieces.ts';
 import { decodeText } from '../read/decode.ts';
 import { readAddress, readFile, readPasted } from '../read/read.ts';
 import { shelveFromSource } from '../shelf/own.ts';
-import { entryViews, nabFrom } from '../shelf/search.ts';
-import { withPictures } from '../shelf/shelf.ts';
 
 const FIRST_OPTIONS: PieceOptions = { format: '9:16', voice: DEFAULT_VOICE, mood: 'gentle' };
 
@@ -208,15 +205,9 @@ export async function pieceFromSource(id: string): Promise<string> {
   const { source, choices, options } = await loadSource(id);
   const lines = outlineLines(source, choices, voiceSpeed(options.voice));
   if (!lines.length) throw new Failed({ code: 'no-outline-lines' });
-  if (lines.length > LIMITS.scenes)
-    throw new Failed({
-      code: 'too-many-scenes',
-      scenes: lines.length,
-      most: LIMITS.scenes,
-      from: 'outline',
-    });
+  mustFit(lines.length, 'outline');
   const draft = draftFromOutline(source, choices, lines, { ...options, sourceId: id }, () => nanoid(10));
-  const pieceId = await createPiece(await withPictures(draft, await nabFrom(draft)));
+  const pieceId = await createDraft(draft);
   await change(id, { pieceId });
   return pieceId;
 }
