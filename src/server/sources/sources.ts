@@ -24,6 +24,7 @@ import { createDraft, mustFit } from '../pieces/pieces.ts';
 import { decodeText } from '../read/decode.ts';
 import { readAddress, readFile, readPasted } from '../read/read.ts';
 import { shelveFromSource } from '../shelf/own.ts';
+import { entryViews } from '../shelf/search.ts';
 
 const FIRST_OPTIONS: PieceOptions = { format: '9:16', voice: DEFAULT_VOICE, mood: 'gentle' };
 
