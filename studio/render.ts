@@ -1,6 +1,6 @@
 import type { CatalogueRow, View } from './catalogue/row.ts';
 import { mix } from './kit/colour.ts';
-import { nature } from './kit/nature.ts';
+import * as nature from './kit/nature.ts';
 import { Paint, type Rect } from './kit/paint.ts';
 import { PAL } from './kit/palettes.ts';
 import { LOOP_MARGIN, loopFrames } from './loop.ts';

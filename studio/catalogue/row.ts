@@ -1,4 +1,5 @@
-import type { Rect, Slots } from '../kit/paint.ts';
+import type { Rect } from '../kit/paint.ts';
+import type { Slots } from './slots.ts';
 
 export type View = 'wide' | 'tall';
 

@@ -8,18 +8,18 @@ export function grainTiles(): Canvas {
   if (tiles) return tiles;
   const N = 512,
     R = rng('grain');
-  const noise = (cells) => {
+  const noise = (cells: number) => {
     // periodic value noise
     const g = Array.from({ length: cells * cells }, () => R());
-    return (x, y) => {
+    return (x: number, y: number) => {
       const fx = (x / N) * cells,
         fy = (y / N) * cells,
         x0 = Math.floor(fx),
         y0 = Math.floor(fy),
         tx = fx - x0,
         ty = fy - y0;
-      const s = (t) => t * t * (3 - 2 * t),
-        at = (i, j) => g[((j + cells) % cells) * cells + ((i + cells) % cells)];
+      const s = (t: number) => t * t * (3 - 2 * t),
+        at = (i: number, j: number) => g[((j + cells) % cells) * cells + ((i + cells) % cells)];
       const a = at(x0, y0),
         b = at(x0 + 1, y0),
         c = at(x0, y0 + 1),

@@ -1,8 +1,21 @@
+import type { Drawings } from '../catalogue/slots.ts';
 import { FEAST } from './objects/feast.ts';
-import { HOME } from './objects/home.ts';
-import { IDEAS } from './objects/ideas.ts';
+import { HOUSEHOLD } from './objects/household.ts';
+import { LEARNING } from './objects/learning.ts';
 import { MEASURE } from './objects/measure.ts';
-import type { Kit } from './paint.ts';
+import { OUTING } from './objects/outing.ts';
+import { PLAY } from './objects/play.ts';
+import { SIGNS } from './objects/signs.ts';
+import { TOOLS } from './objects/tools.ts';
 
 /** Things that stand for something, by name; one staging serves them all. */
-export const objects: Kit = { ...MEASURE, ...FEAST, ...HOME, ...IDEAS };
+export const objects = {
+  ...FEAST,
+  ...PLAY,
+  ...HOUSEHOLD,
+  ...OUTING,
+  ...LEARNING,
+  ...SIGNS,
+  ...MEASURE,
+  ...TOOLS,
+} satisfies Drawings;

@@ -1,18 +1,37 @@
 import {
   type Canvas,
+  type CanvasGradient,
   type CanvasPattern,
   createCanvas,
   type GlobalCompositeOperation,
   type Path2D,
   type SKRSContext2D,
 } from '@napi-rs/canvas';
+import type { Drawing } from '../catalogue/slots.ts';
 import { alpha } from './colour.ts';
 import { grainTiles } from './grain.ts';
 import type { Palette } from './palettes.ts';
 import { type Random, rng } from './random.ts';
 
-/** A family of drawing functions. Their arguments are plain numbers, points and options, read as they are used. */
-export type Kit = Record<string, any>;
+/** x and y, in stage units or in a figure's own; some shapes read a third number, a radius. */
+export type Point = readonly number[];
+
+/** What a sheet is filled with. */
+export type Fill = string | CanvasGradient | CanvasPattern;
+
+/** How a sheet of paper lies. */
+export interface Sheet {
+  /** Height above what is below; 0 casts no shadow. */
+  lift?: number;
+  /** Strength of the paper's grain, and of its light cut edge, 0 to 1. */
+  grain?: number;
+  edge?: number;
+  /** Opacity, 0 to 1. */
+  a?: number;
+}
+
+/** How much is painted beyond the stage on every side, units. */
+export const BLEED = 1400;
 
 /** A rectangle of the stage: 1920 by 1280 units, with 1400 more painted on every side. */
 export interface Rect {
@@ -57,9 +76,6 @@ export interface Layer {
   oy?: number;
 }
 
-/** What a motif is asked to vary: the slots of a catalogue row. */
-export type Slots = Record<string, any>;
-
 export interface Motif {
   title: string;
   /** Palette it was made in. */
@@ -72,7 +88,7 @@ export interface Motif {
   /** Wide view for loops, stage units. */
   wide?: Rect;
   finish?: { vignette?: number; grain?: number };
-  draw(P: Paint, o: Slots): void;
+  draw: Drawing;
 }
 
 /** A sheet-by-sheet painter on a canvas: every piece of paper casts its shadow on what lies below. */
@@ -136,7 +152,12 @@ export class Paint {
     this.ctx.lineCap = 'round';
     this.ctx.lineJoin = 'round';
   }
-  at(x, y, fn, { rot = 0, s = 1, sx = s, sy = s } = {}) {
+  at(
+    x: number,
+    y: number,
+    fn: () => void,
+    { rot = 0, s = 1, sx = s, sy = s }: { rot?: number; s?: number; sx?: number; sy?: number } = {},
+  ) {
     const c = this.ctx;
     c.save();
     c.translate(x, y);
@@ -145,12 +166,12 @@ export class Paint {
     fn();
     c.restore();
   }
-  lin(x0, y0, x1, y1, ...cs) {
+  lin(x0: number, y0: number, x1: number, y1: number, ...cs: string[]): CanvasGradient {
     const g = this.ctx.createLinearGradient(x0, y0, x1, y1);
     cs.forEach((c, i) => g.addColorStop(i / (cs.length - 1), c));
     return g;
   }
-  rad(x, y, r0, r1, ...cs) {
+  rad(x: number, y: number, r0: number, r1: number, ...cs: string[]): CanvasGradient {
     const g = this.ctx.createRadialGradient(x, y, r0, x, y, r1);
     cs.forEach((c, i) => g.addColorStop(i / (cs.length - 1), c));
     return g;
@@ -160,7 +181,7 @@ export class Paint {
     return Math.hypot(t.a, t.b);
   }
   // one sheet of paper.  lift = height above what is below
-  piece(path, fill, { lift = 2, grain = 0.42, edge = 0.22, a = 1 } = {}) {
+  piece(path: Path2D, fill: Fill, { lift = 2, grain = 0.42, edge = 0.22, a = 1 }: Sheet = {}) {
     const c = this.ctx,
       k = this.k;
     this.pieces++;
@@ -223,7 +244,7 @@ export class Paint {
       B[3] = Math.max(B[3], Y + pad);
     }
   }
-  grainFill(g) {
+  grainFill(g: number) {
     const c = this.ctx;
     c.globalCompositeOperation = 'soft-light';
     c.globalAlpha = g;
@@ -236,7 +257,7 @@ export class Paint {
     c.fillRect(0, 0, this.canvas.width / gs + 512, this.canvas.height / gs + 512);
   }
   // a mark with no thickness (ink on the sheet)
-  ink(path, col, a = 1) {
+  ink(path: Path2D, col: Fill, a = 1) {
     const c = this.ctx;
     if (this.bb) this.grow(path, 4);
     c.save();
@@ -245,7 +266,7 @@ export class Paint {
     c.fill(path);
     c.restore();
   }
-  line(path, col, w = 2, a = 1) {
+  line(path: Path2D, col: Fill, w = 2, a = 1) {
     const c = this.ctx;
     if (this.bb) this.grow(path, w * this.sc + 4);
     c.save();
@@ -255,14 +276,14 @@ export class Paint {
     c.stroke(path);
     c.restore();
   }
-  clip(path, fn) {
+  clip(path: Path2D, fn: () => void) {
     const c = this.ctx;
     c.save();
     c.clip(path);
     fn();
     c.restore();
   }
-  glow(x, y, r, col, a = 0.5, mode: GlobalCompositeOperation = 'screen') {
+  glow(x: number, y: number, r: number, col: string, a = 0.5, mode: GlobalCompositeOperation = 'screen') {
     const c = this.ctx;
     c.save();
     c.globalCompositeOperation = mode;
@@ -280,7 +301,7 @@ export class Paint {
     c.restore();
   }
   // many pieces, one common shadow
-  group(fn, { lift = 3, a = 1 } = {}) {
+  group(fn: () => void, { lift = 3, a = 1 }: Pick<Sheet, 'lift' | 'a'> = {}) {
     const c0 = this.ctx,
       cv = this.pool.pop() || createCanvas(this.canvas.width, this.canvas.height),
       c1 = cv.getContext('2d');
@@ -327,7 +348,7 @@ export class Paint {
     this.pool.push(cv);
   }
   // m: motion data read by the loop renderer: {sway, heave, roll, pivot, ph, drift, scroll, live}
-  layer(name, depth, fn, m: Motion = {}) {
+  layer(name: string, depth: number, fn: (t: number) => void, m: Motion = {}) {
     if (!this.layered) {
       this.ctx.save();
       fn(this.t || 0);

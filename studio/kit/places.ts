@@ -1,11 +1,53 @@
-import type { Kit } from './paint.ts';
-import { COUNTRY } from './places/country.ts';
-import { TOWN } from './places/town.ts';
-import { ACTIVE } from './scenes/active.ts';
-import { HOME } from './scenes/home.ts';
-import { MORE } from './scenes/more.ts';
-import { SIGNS } from './scenes/signs.ts';
-import { WORK } from './scenes/work.ts';
+import type { Drawings } from '../catalogue/slots.ts';
+import { FARM } from './places/farm.ts';
+import { HEIGHTS } from './places/heights.ts';
+import { INDUSTRY } from './places/industry.ts';
+import { MEADOWS } from './places/meadows.ts';
+import { STREETS } from './places/streets.ts';
+import { BURDEN } from './scenes/burden.ts';
+import { CARE } from './scenes/care.ts';
+import { CLEANING } from './scenes/cleaning.ts';
+import { DAILY } from './scenes/daily.ts';
+import { EVENING } from './scenes/evening.ts';
+import { FAMILY } from './scenes/family.ts';
+import { FEATS } from './scenes/feats.ts';
+import { HANDWORK } from './scenes/handwork.ts';
+import { HOUSEHOLD } from './scenes/household.ts';
+import { LEARNING } from './scenes/learning.ts';
+import { MACHINES } from './scenes/machines.ts';
+import { OFFICE } from './scenes/office.ts';
+import { PATTERNS } from './scenes/patterns.ts';
+import { SERVING } from './scenes/serving.ts';
+import { SPORT } from './scenes/sport.ts';
+import { STRIVING } from './scenes/striving.ts';
+import { TOGETHER } from './scenes/together.ts';
+import { TRAVEL } from './scenes/travel.ts';
+import { WAYS } from './scenes/ways.ts';
 
 /** Places by name. */
-export const places: Kit = { ...COUNTRY, ...TOWN, ...WORK, ...HOME, ...ACTIVE, ...SIGNS, ...MORE };
+export const places = {
+  ...MEADOWS,
+  ...HEIGHTS,
+  ...FARM,
+  ...STREETS,
+  ...INDUSTRY,
+  ...SPORT,
+  ...FEATS,
+  ...TRAVEL,
+  ...TOGETHER,
+  ...EVENING,
+  ...FAMILY,
+  ...HOUSEHOLD,
+  ...LEARNING,
+  ...OFFICE,
+  ...SERVING,
+  ...HANDWORK,
+  ...CARE,
+  ...CLEANING,
+  ...STRIVING,
+  ...BURDEN,
+  ...WAYS,
+  ...MACHINES,
+  ...DAILY,
+  ...PATTERNS,
+} satisfies Drawings;

@@ -1,9 +1,9 @@
 import { mix } from '../kit/colour.ts';
-import { hands } from '../kit/hands.ts';
-import { nature } from '../kit/nature.ts';
+import * as hands from '../kit/hands.ts';
+import * as nature from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
 export const motif: Motif = {
   title: "A baker's hands kneading dough",
@@ -82,7 +82,7 @@ export const motif: Motif = {
       { lift: 6 },
     );
     // flour on the bench
-    const pat = (x, y, r, a) => {
+    const pat = (x: number, y: number, r: number, a: number) => {
       const pts: number[][] = [];
       for (let i = 0; i < 14; i++) {
         const t = (i / 14) * 6.283,
@@ -223,7 +223,7 @@ export const motif: Motif = {
         { lift: 0, edge: 0.3 },
       );
     // arms and hands
-    const hand = (m) =>
+    const hand = (m: number) =>
       P.at(
         1040 + m * 172,
         560,

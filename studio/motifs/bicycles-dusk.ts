@@ -1,12 +1,10 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
+import * as things from '../kit/things.ts';
 
 export const motif: Motif = {
   outdoor: true,
@@ -105,12 +103,12 @@ export const motif: Motif = {
     });
     P.layer('road', 0.7, () => {
       P.piece(
-        paths.rect(-B, 946, 1920 + 2 * B, 60),
+        paths.rect(-BLEED, 946, 1920 + 2 * BLEED, 60),
         P.lin(0, 946, 0, 1006, mix(p.ramp[1], p.accent, 0.25), p.ramp[2]),
         { lift: 3 },
       );
       P.piece(
-        paths.rect(-B, 990, 1920 + 2 * B, 1600),
+        paths.rect(-BLEED, 990, 1920 + 2 * BLEED, 1600),
         P.lin(0, 990, 0, 1280, mix(p.ramp[2], p.accent, 0.14), p.ramp[3]),
         { lift: 3 },
       );
@@ -126,8 +124,8 @@ export const motif: Motif = {
     P.layer('rider', 0.9, () => {
       P.group(
         () => {
-          const o = { col: p.accent, crank: 0.85, lampOn: 1, turn: 0.2, basket: 'flowers' };
-          const fig = {
+          const o = { col: p.accent, crank: 0.85, lampOn: true, turn: 0.2, basket: 'flowers' } as const;
+          const fig: people.SideFigure = {
             skin: p.skin(1),
             hair: '#2a1a24',
             hairStyle: 'bob',

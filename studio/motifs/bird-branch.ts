@@ -1,6 +1,6 @@
-import { nature } from '../kit/nature.ts';
+import * as nature from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
+import * as paths from '../kit/paths.ts';
 
 export const motif: Motif = {
   title: 'A bird on a branch',

@@ -1,9 +1,7 @@
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
 /** Broken things in a heap: kettle, lamp, radio, clock, umbrella. */
 export const motif: Motif = {
@@ -14,13 +12,13 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     P.piece(
-      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED),
       P.lin(0, -100, 0, 1000, p.c('#d8c9a6'), p.c('#e6d9b8'), p.c('#efe5c9')),
       { lift: 0, edge: 0 },
     );
     P.piece(nature.wobble(P, 960, 640, 620, 0.02), p.c('#e4c98d'), { lift: 3 });
     P.piece(
-      paths.rect(-B, 1010, 1920 + 2 * B, 1600),
+      paths.rect(-BLEED, 1010, 1920 + 2 * BLEED, 1600),
       P.lin(0, 1010, 0, 1280, p.c('#a8825a'), p.c('#86623f')),
       {
         lift: 4,

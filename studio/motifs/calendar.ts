@@ -1,8 +1,5 @@
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-
-const B = nature.B;
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
 
 /** A wall calendar with one day ringed. */
 export const motif: Motif = {
@@ -13,11 +10,12 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     P.piece(
-      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED),
       P.lin(0, -100, 0, 1100, p.c('#c8683f'), p.c('#b5552f')),
       { lift: 0, edge: 0 },
     );
-    for (let i = -10; i < 24; i++) P.ink(paths.rect(i * 140, -B, 70, 1280 + 2 * B), p.c('#d57b4e'), 0.35);
+    for (let i = -10; i < 24; i++)
+      P.ink(paths.rect(i * 140, -BLEED, 70, 1280 + 2 * BLEED), p.c('#d57b4e'), 0.35);
     P.group(
       () => {
         P.piece(paths.rrect(480, 150, 960, 960, 18), p.c('white'), { lift: 6 });

@@ -1,11 +1,9 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
+import * as things from '../kit/things.ts';
 
 /** A narrow boat on a canal between willows and brick houses. */
 export const motif: Motif = {
@@ -29,7 +27,7 @@ export const motif: Motif = {
         [220, 1.1],
         [1660, 1],
         [1790, 1.2],
-      ] as any[])
+      ] as const)
         nature.poplar(P, x, 690, s, p.ramp[1]);
     });
     P.layer('houses', 0.4, () => {
@@ -52,9 +50,13 @@ export const motif: Motif = {
         });
         x += w + R.r(4, 30);
       }
-      P.piece(paths.rect(-B, 745, 1920 + 2 * B, 70), P.lin(0, 745, 0, 815, p.l('leaf', 0.15), p.c('leafD')), {
-        lift: 3,
-      });
+      P.piece(
+        paths.rect(-BLEED, 745, 1920 + 2 * BLEED, 70),
+        P.lin(0, 745, 0, 815, p.l('leaf', 0.15), p.c('leafD')),
+        {
+          lift: 3,
+        },
+      );
       const arch = paths.diff(
         paths.smooth(
           [
@@ -158,7 +160,7 @@ export const motif: Motif = {
                     [-30, p.accent],
                     [0, p.accent2],
                     [30, p.paper],
-                  ] as any[])
+                  ] as const)
                     P.piece(paths.circle(dx, -140, 26), c, { lift: 1 });
                 });
                 things.pot(P, 780, 754, 0.5, p.c('teal'), () => things.fern(P, 7, 90, p.c('leaf')));
@@ -191,7 +193,7 @@ export const motif: Motif = {
         for (const [bx, dir] of [
           [60, 1],
           [1900, -1],
-        ] as any[]) {
+        ] as const) {
           P.piece(
             paths.tube(
               [

@@ -1,10 +1,7 @@
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
+import * as things from '../kit/things.ts';
 
 /** A class from behind: pupils at desks, a teacher at the board. */
 export const motif: Motif = {
@@ -15,7 +12,7 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     P.piece(
-      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED),
       P.lin(0, -100, 0, 900, p.c('#e3d7b4'), p.c('#efe4c4')),
       { lift: 0, edge: 0 },
     );
@@ -29,7 +26,7 @@ export const motif: Motif = {
           [470, 210, 420],
           [470, 270, 330],
           [470, 330, 380],
-        ] as any[])
+        ] as const)
           P.ink(paths.rrect(x, y, w, 14, 6), p.paper, 0.75);
         P.line(paths.circle(1330, 310, 90), p.paper, 6, 0.8);
         P.line(
@@ -81,9 +78,13 @@ export const motif: Motif = {
       },
       { lift: 2 },
     );
-    P.piece(paths.rect(-B, 860, 1920 + 2 * B, 1700), P.lin(0, 860, 0, 1280, p.c('#b98d5e'), p.c('#94693f')), {
-      lift: 3,
-    });
+    P.piece(
+      paths.rect(-BLEED, 860, 1920 + 2 * BLEED, 1700),
+      P.lin(0, 860, 0, 1280, p.c('#b98d5e'), p.c('#94693f')),
+      {
+        lift: 3,
+      },
+    );
     P.group(
       () =>
         people.front(P, 960, 720, 6.2, {
@@ -108,7 +109,7 @@ export const motif: Motif = {
         }),
       { lift: 4 },
     );
-    const pupil = (x, y, s, o) =>
+    const pupil = (x: number, y: number, s: number, o: people.FrontFigure) =>
       P.group(
         () => {
           people.front(P, x, y, s, {

@@ -1,12 +1,10 @@
 import type { Path2D } from '@napi-rs/canvas';
 import { alpha, mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif, Paint } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
+import { BLEED, type Motif, type Paint, type Point } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
 
-const B = nature.B;
 const bg = (P: Paint, ...cs: string[]) =>
-  P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), {
+  P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED), P.lin(0, -100, 0, 1100, ...cs), {
     lift: 0,
     edge: 0,
   });
@@ -58,7 +56,7 @@ export const motif: Motif = {
       hy = cy + 210,
       hr = 120;
     P.piece(paths.circle(hx, hy, hr + 30), p.d('#274a55', 0.5), { lift: 0 });
-    const gear = (x, y, gr, n, col, rot) => {
+    const gear = (x: number, y: number, gr: number, n: number, col: string, rot: number) => {
       const pts: number[][] = [];
       for (let i = 0; i < n; i++)
         for (const [da, q] of [
@@ -66,7 +64,7 @@ export const motif: Motif = {
           [-0.19, gr * 1.16],
           [0.19, gr * 1.16],
           [0.3, gr],
-        ] as any[]) {
+        ] as const) {
           const a = rot + ((i + da) / n) * 6.283;
           pts.push([x + Math.cos(a) * q, y + Math.sin(a) * q]);
         }
@@ -102,7 +100,7 @@ export const motif: Motif = {
         cx + Math.cos(a) * (r - 118),
         cy + Math.sin(a) * (r - 118),
         () => {
-          const w = { I: 22, V: 52, X: 52 },
+          const w: Record<string, number> = { I: 22, V: 52, X: 52 },
             tot = [...t].reduce((q, k) => q + w[k] + 6, -6);
           let x = -tot / 2,
             ps: Path2D[] = [];
@@ -143,7 +141,7 @@ export const motif: Motif = {
       );
     });
     // hands at ten past ten
-    const hand = (deg, pts, col, lift) =>
+    const hand = (deg: number, pts: readonly Point[], col: string, lift: number) =>
       P.at(cx, cy, () => P.piece(paths.smooth(pts, true, 0.55), col, { lift }), {
         rot: (deg * Math.PI) / 180,
       });

@@ -1,10 +1,8 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
 /** A jar of coins and stacks that grow. */
 export const motif: Motif = {
@@ -16,19 +14,19 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R;
     P.piece(
-      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED),
       P.lin(0, -100, 0, 1000, p.c('#a9c8c0'), p.c('#c4d9cd')),
       { lift: 0, edge: 0 },
     );
     P.piece(nature.wobble(P, 900, 620, 560, 0.02), p.c('#d9e6d6'), { lift: 3 });
     P.piece(
-      paths.rect(-B, 1000, 1920 + 2 * B, 1600),
+      paths.rect(-BLEED, 1000, 1920 + 2 * BLEED, 1600),
       P.lin(0, 1000, 0, 1280, p.c('wood'), p.d('wood', 0.2)),
       {
         lift: 4,
       },
     );
-    const coin = (x, y, c) => {
+    const coin = (x: number, y: number, c: string) => {
       P.piece(
         paths.rrect(x - 74, y - 26, 148, 26, 12),
         P.lin(x - 74, 0, x + 74, 0, mix(c, p.paper, 0.25), mix(c, p.shadow, 0.2)),

@@ -1,9 +1,9 @@
 import { mix } from '../kit/colour.ts';
-import { hands } from '../kit/hands.ts';
-import { nature } from '../kit/nature.ts';
+import * as hands from '../kit/hands.ts';
+import * as nature from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
 export const motif: Motif = {
   title: 'Hands typing at a desk, from above',

@@ -1,12 +1,10 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
+import * as things from '../kit/things.ts';
 
 export const motif: Motif = {
   title: 'Walking the dog in the rain',
@@ -32,7 +30,7 @@ export const motif: Motif = {
       });
       x += w + 4;
     }
-    P.piece(paths.rect(-B, 930, 1920 + 2 * B, 1600), P.lin(0, 930, 0, 1280, p.ramp[2], p.ramp[3]), {
+    P.piece(paths.rect(-BLEED, 930, 1920 + 2 * BLEED, 1600), P.lin(0, 930, 0, 1280, p.ramp[2], p.ramp[3]), {
       lift: 3,
     });
     for (const [x, y, w] of [

@@ -1,12 +1,11 @@
-import { hands } from '../kit/hands.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif, Paint } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
+import * as hands from '../kit/hands.ts';
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif, type Paint } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
 
-const B = nature.B;
 const bg = (P: Paint, ...cs: string[]) =>
-  P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), {
+  P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED), P.lin(0, -100, 0, 1100, ...cs), {
     lift: 0,
     edge: 0,
   });
@@ -58,7 +57,7 @@ export const motif: Motif = {
         ),
       { lift: 3 },
     );
-    const b = (x, y, r) => P.piece(paths.circle(x, y, r), p.paper, { lift: 3 });
+    const b = (x: number, y: number, r: number) => P.piece(paths.circle(x, y, r), p.paper, { lift: 3 });
     b(880, 640, 22);
     b(800, 560, 36);
     P.group(

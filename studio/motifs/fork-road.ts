@@ -1,10 +1,8 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
 
 export const motif: Motif = {
   title: 'A path that forks at dusk',
@@ -153,6 +151,6 @@ export const motif: Motif = {
       [1890, 2.6],
     ])
       nature.fir(P, fx, 1240, fs, p.ramp[3]);
-    nature.grass(P, -B, 1920 + B, 1250, 60, p.ramp[4], 44, { lift: 5 });
+    nature.grass(P, -BLEED, 1920 + BLEED, 1250, 60, p.ramp[4], 44, { lift: 5 });
   },
 };

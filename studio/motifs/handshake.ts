@@ -1,11 +1,10 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif, Paint } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif, type Paint } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
 
-const B = nature.B;
 const bg = (P: Paint, ...cs: string[]) =>
-  P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), {
+  P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED), P.lin(0, -100, 0, 1100, ...cs), {
     lift: 0,
     edge: 0,
   });
@@ -22,9 +21,9 @@ export const motif: Motif = {
     P.piece(nature.wobble(P, 960, 620, 430, 0.02), p.c('#f3cf85'), { lift: 3 });
     const a = p.skin(0),
       b = p.skin(3),
-      hi = (c) => mix(c, '#fff', 0.06),
-      sh = (c) => mix(c, '#5a2a1c', 0.17),
-      dk = (c) => mix(c, '#5a2a1c', 0.36);
+      hi = (c: string) => mix(c, '#fff', 0.06),
+      sh = (c: string) => mix(c, '#5a2a1c', 0.17),
+      dk = (c: string) => mix(c, '#5a2a1c', 0.36);
     P.group(
       () => {
         // far hand (right person): palm and fingers appear under the near hand

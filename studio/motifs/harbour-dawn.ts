@@ -1,8 +1,8 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
+import * as nature from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
 export const motif: Motif = {
   outdoor: true,
@@ -50,7 +50,7 @@ export const motif: Motif = {
         [170, 600, 60, 48, 'rose'],
         [410, 640, 64, 46, 'cream'],
         [478, 664, 54, 40, 'mustard'],
-      ] as any[])
+      ] as const)
         things.house(P, x, y, w, h, {
           col: p.c(c),
           roof: p.d('brick', 0.1),
@@ -131,7 +131,7 @@ export const motif: Motif = {
         [1850, 650, 86, 84, 'cream'],
         [1944, 650, 90, 120, 'teal'],
         [2050, 650, 100, 90, 'cream'],
-      ] as any[])
+      ] as const)
         things.house(P, x, y, w, h, {
           col: p.c(c),
           roof: p.d('brick', 0.15),
@@ -154,7 +154,7 @@ export const motif: Motif = {
           band: i < 7 ? 690 + 520 * ((i + 1) / 7) ** 1.35 + 60 : 0,
         }),
       between: (i, y, t) => {
-        const gl = (x, w, c, n, al) => {
+        const gl = (x: number, w: number, c: string, n: number, al: number) => {
           for (let k = 0; k < n; k++) {
             const ww = w * R.r(0.3, 1) * (1 + t * 0.5),
               h = 5 + t * 7;
@@ -175,7 +175,7 @@ export const motif: Motif = {
           },
           { sway: -(10 + t * 22), heave: 1 + t * 5, ph: i * 0.9 + 0.7 },
         );
-        const boat = (x, yy, fn, lift, ph) =>
+        const boat = (x: number, yy: number, fn: () => void, lift: number, ph: number) =>
           P.layer('boat' + i, 0.3 + t * 0.6, () => P.group(fn, { lift }), {
             heave: 4 + t * 7,
             sway: 3,

@@ -1,8 +1,8 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
+import * as nature from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
 
 export const motif: Motif = {
   outdoor: true,
@@ -209,7 +209,7 @@ export const motif: Motif = {
       );
     });
     P.layer('front', 1.3, () => {
-      const lf = (x, y) => {
+      const lf = (x: number, y: number) => {
         for (let i = 0; i < 5; i++)
           P.piece(
             nature.leaf(x + R.r(-14, 14), y + R.r(-14, 14), R.r(46, 80), R.r(0.2, 2.6)),

@@ -1,5 +1,5 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
+import * as nature from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
 
 /** Rolling hills with much sky: a calm ground for words. */
@@ -31,14 +31,14 @@ export const motif: Motif = {
             [300, 0.7],
             [380, 0.9],
             [1500, 0.8],
-          ] as any[])
-            nature.fir(P, x, (hill as any).f(x) + 6, s, p.ramp[2]);
+          ] as const)
+            nature.fir(P, x, hill.f(x) + 6, s, p.ramp[2]);
         if (i === 2)
           for (const [x, s] of [
             [760, 0.6],
             [1180, 0.75],
-          ] as any[])
-            nature.round(P, x, (hill as any).f(x) + 8, s, mix(p.ramp[3], p.c('leaf'), 0.4));
+          ] as const)
+            nature.round(P, x, hill.f(x) + 8, s, mix(p.ramp[3], p.c('leaf'), 0.4));
       });
     });
     P.layer(

@@ -1,11 +1,9 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
+import * as things from '../kit/things.ts';
 
 /** Paper lanterns over a night market, people between the stalls. */
 export const motif: Motif = {
@@ -37,12 +35,12 @@ export const motif: Motif = {
     });
     P.layer('ground', 0.5, () =>
       P.piece(
-        paths.rect(-B, 960, 1920 + 2 * B, 1600),
+        paths.rect(-BLEED, 960, 1920 + 2 * BLEED, 1600),
         P.lin(0, 960, 0, 1280, mix(p.ramp[2], p.accent2, 0.18), p.ramp[4]),
         { lift: 3 },
       ),
     );
-    const stall = (x, c, goods) => {
+    const stall = (x: number, c: string, goods: (x: number) => void) => {
       P.group(
         () => {
           P.glow(x, 820, 300, p.accent2, 0.5);
@@ -73,11 +71,11 @@ export const motif: Motif = {
       );
     };
     P.layer('stalls', 0.6, () => {
-      stall(300, p.c('red'), (x) => {
+      stall(300, p.c('red'), (x: number) => {
         for (let i = 0; i < 5; i++)
           things.round(P, x - 130 + i * 64, 890, 32, p.c(i % 2 ? 'tomato' : 'mustard'));
       });
-      stall(1620, p.c('teal'), (x) => {
+      stall(1620, p.c('teal'), (x: number) => {
         for (let i = 0; i < 4; i++)
           things.mug(P, x - 120 + i * 80, 904, 0.42, p.c(['rose', 'cream', 'mustard', 'brick'][i]));
       });
@@ -148,7 +146,7 @@ export const motif: Motif = {
         { lift: 4 },
       );
     });
-    const lantern = (x, y, s, c) => {
+    const lantern = (x: number, y: number, s: number, c: string) => {
       P.glow(x, y, 190 * s, c, 0.55);
       P.piece(paths.rect(x - 26 * s, y - 82 * s, 52 * s, 14 * s), p.ink, { lift: 0.6, grain: 0 });
       P.piece(
@@ -196,13 +194,13 @@ export const motif: Motif = {
       [-80, 40, 330, 6, 0.8],
       [60, 300, 1840, 8, 1],
       [140, 400, 1900, 5, 1.25],
-    ] as any[];
+    ] as const;
     rows.forEach(([sag, y, ph, n, s], r) =>
       P.layer(
         'string' + r,
         0.5 + r * 0.3,
         () => {
-          const at = (k) => [
+          const at = (k: number) => [
             -200 + (2320 * k) / n,
             y + Math.sin((k / n) * Math.PI * 3 + ph) * 46 + sag * 0.2,
           ];

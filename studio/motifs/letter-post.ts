@@ -1,12 +1,10 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
-import { hands } from '../kit/hands.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as hands from '../kit/hands.ts';
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
 export const motif: Motif = {
   outdoor: true,
@@ -33,7 +31,7 @@ export const motif: Motif = {
       [120, 250, 190, 'cream'],
       [390, 230, 230, 'rose'],
       [650, 260, 190, '#e9d3b0'],
-    ] as any[])
+    ] as const)
       things.house(P, x, 900, w, h, {
         col: mix(p.c(c), p.sky[2], 0.25),
         roof: mix(p.c('brick'), p.ramp[1], 0.35),
@@ -43,7 +41,7 @@ export const motif: Motif = {
         lift: 3,
       });
     P.piece(
-      paths.rect(-B, 890, 1920 + 2 * B, 1500),
+      paths.rect(-BLEED, 890, 1920 + 2 * BLEED, 1500),
       P.lin(0, 890, 0, 1280, mix(p.ramp[1], p.paper, 0.35), mix(p.ramp[2], p.paper, 0.1)),
       { lift: 3 },
     );

@@ -1,13 +1,12 @@
 import { alpha, mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif, Paint } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-import { things } from '../kit/things.ts';
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif, type Paint } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
+import * as things from '../kit/things.ts';
 
-const B = nature.B;
 const bg = (P: Paint, ...cs: string[]) =>
-  P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), {
+  P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED), P.lin(0, -100, 0, 1100, ...cs), {
     lift: 0,
     edge: 0,
   });
@@ -22,7 +21,8 @@ export const motif: Motif = {
       R = P.R,
       wall = mix(p.c('#3f6664'), p.ramp[3], 0.12);
     bg(P, mix(wall, p.shadow, 0.22), wall, mix(wall, p.paper, 0.08));
-    for (let x = -1400; x < 3300; x += 96) P.ink(paths.rect(x, -B, 40, 3200), mix(wall, p.paper, 0.2), 0.1);
+    for (let x = -1400; x < 3300; x += 96)
+      P.ink(paths.rect(x, -BLEED, 40, 3200), mix(wall, p.paper, 0.2), 0.1);
     // window
     P.group(
       () => {
@@ -104,11 +104,11 @@ export const motif: Motif = {
       { lift: 3 },
     );
     P.piece(
-      paths.rect(-B, 1120, 1920 + 2 * B, 1500),
+      paths.rect(-BLEED, 1120, 1920 + 2 * BLEED, 1500),
       P.lin(0, 1120, 0, 1280, mix(p.c('wood'), p.ramp[3], 0.3), p.ramp[4]),
       { lift: 3 },
     );
-    P.piece(paths.rect(-B, 1096, 1920 + 2 * B, 26), p.c('cream'), { lift: 2 });
+    P.piece(paths.rect(-BLEED, 1096, 1920 + 2 * BLEED, 26), p.c('cream'), { lift: 2 });
     P.piece(paths.ellipse(1100, 1216, 700, 70), mix(p.accent, p.ramp[3], 0.35), { lift: 1 });
     P.piece(paths.ellipse(1100, 1216, 620, 54), mix(p.accent, p.ramp[3], 0.15), { lift: 0, edge: 0.3 });
     // floor lamp

@@ -1,9 +1,7 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
 
 /** A lit bulb on a string in front of rings of paper: an idea. */
 export const motif: Motif = {
@@ -14,10 +12,14 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     P.layer('ground', 0, () => {
-      P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -200, 0, 1200, p.sky[0], p.sky[1]), {
-        lift: 0,
-        edge: 0,
-      });
+      P.piece(
+        paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED),
+        P.lin(0, -200, 0, 1200, p.sky[0], p.sky[1]),
+        {
+          lift: 0,
+          edge: 0,
+        },
+      );
       for (let i = 5; i > 0; i--)
         P.piece(nature.wobble(P, 960, 620, 190 + i * 120, 0.02), mix(p.sky[0], p.accent2, 0.62 - i * 0.1), {
           lift: 2,

@@ -1,11 +1,9 @@
 import type { Path2D } from '@napi-rs/canvas';
 import { alpha, mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
 export const motif: Motif = {
   title: 'A lighthouse on a stormy night',
@@ -129,7 +127,7 @@ export const motif: Motif = {
         { lift: 4 },
       );
     });
-    const foam = (x, y, s) => {
+    const foam = (x: number, y: number, s: number) => {
       const ps: Path2D[] = [];
       for (const [dx, dy, r] of [
         [-80, 0, 34],
@@ -177,7 +175,7 @@ export const motif: Motif = {
         0.8 + i * 0.15,
         () => {
           P.piece(
-            paths.wave(-B, 1920 + B, y, 22 + i * 10, len * 2.2, 1800, R.r(0, 400), 0.45),
+            paths.wave(-BLEED, 1920 + BLEED, y, 22 + i * 10, len * 2.2, 1800, R.r(0, 400), 0.45),
             P.lin(0, y - 30, 0, y + 200, mix(p.water[1 + i], p.water[0], 0.35), p.water[2 + i]),
             { lift: 5, edge: 0.45 },
           );

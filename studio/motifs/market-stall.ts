@@ -1,12 +1,10 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
+import * as things from '../kit/things.ts';
 
 export const motif: Motif = {
   outdoor: true,
@@ -17,10 +15,14 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal,
       R = P.R;
-    P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 900, ...p.sky), {
-      lift: 0,
-      edge: 0,
-    });
+    P.piece(
+      paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED),
+      P.lin(0, -100, 0, 900, ...p.sky),
+      {
+        lift: 0,
+        edge: 0,
+      },
+    );
     // street behind
     let x = -500;
     for (const [w, h, c] of [
@@ -35,7 +37,7 @@ export const motif: Motif = {
       [240, 560, 'cream'],
       [300, 600, '#e6b06a'],
       [260, 600, 'cream'],
-    ] as any[]) {
+    ] as const) {
       things.house(P, x + w / 2, 1040, w, h + 140, {
         col: mix(p.c(c), p.sky[2], 0.3),
         roof: mix(p.c('brick'), p.sky[2], 0.35),
@@ -66,9 +68,9 @@ export const motif: Motif = {
           { lift: 1, grain: 0.3 },
         );
     }
-    P.piece(paths.rect(-B, 1020, 1920 + 2 * B, 60), p.l('grey', 0.6), { lift: 3 });
+    P.piece(paths.rect(-BLEED, 1020, 1920 + 2 * BLEED, 60), p.l('grey', 0.6), { lift: 3 });
     P.piece(
-      paths.rect(-B, 1070, 1920 + 2 * B, 1600),
+      paths.rect(-BLEED, 1070, 1920 + 2 * BLEED, 1600),
       P.lin(0, 1060, 0, 1500, p.l('grey', 0.3), p.d('grey', 0.15)),
       { lift: 3 },
     );
@@ -81,7 +83,7 @@ export const motif: Motif = {
       [480, 440, '#f4ead8', 5],
       [560, 430, '#c98a4a', 5],
       [1440, 430, '#b5402e', 6],
-    ] as any[]) {
+    ] as const) {
       P.line(
         paths.poly(
           [
@@ -216,18 +218,13 @@ export const motif: Motif = {
             P.lin(0, 170, 0, 340, mix(c, '#fff', 0.1), mix(c, p.shadow, 0.06)),
             { lift: 0, edge: 0.1 },
           );
-          const s = paths.smooth
-            ? (() => {
-                const q = new Path2D();
-                q.moveTo(x0 + i * w, 310);
-                q.lineTo(x0 + (i + 1) * w, 310);
-                q.lineTo(x0 + (i + 1) * w, 350);
-                q.bezierCurveTo(x0 + (i + 1) * w, 396, x0 + i * w, 396, x0 + i * w, 350);
-                q.closePath();
-                return q;
-              })()
-            : 0;
-          P.piece(s, mix(c, p.shadow, 0.1), { lift: 0.8 });
+          const scallop = new Path2D();
+          scallop.moveTo(x0 + i * w, 310);
+          scallop.lineTo(x0 + (i + 1) * w, 310);
+          scallop.lineTo(x0 + (i + 1) * w, 350);
+          scallop.bezierCurveTo(x0 + (i + 1) * w, 396, x0 + i * w, 396, x0 + i * w, 350);
+          scallop.closePath();
+          P.piece(scallop, mix(c, p.shadow, 0.1), { lift: 0.8 });
         }
       },
       { lift: 7 },
@@ -235,12 +232,12 @@ export const motif: Motif = {
     // counter with crates in two tiers
     P.piece(paths.rect(280, 846, 1360, 600), p.d('wood', 0.35), { lift: 4 });
     const fillers = {
-      tomato: (x, y, w) => {
+      tomato: (x: number, y: number, w: number) => {
         for (let r = 1; r >= 0; r--)
           for (let i = 0; i < 5 - r; i++)
             things.tomato(P, x + w * (0.13 + 0.185 * i + r * 0.09), y - 8 - r * 44, 37);
       },
-      carrot: (x, y, w) => {
+      carrot: (x: number, y: number, w: number) => {
         for (let i = 0; i < 7; i++)
           things.carrot(
             P,
@@ -250,20 +247,20 @@ export const motif: Motif = {
             Math.PI / 2 + (i - 3) * 0.07,
           );
       },
-      cabbage: (x, y, w) => {
+      cabbage: (x: number, y: number, w: number) => {
         things.cabbage(P, x + w * 0.5, y - 64, 58);
         things.cabbage(P, x + w * 0.24, y - 18, 62);
         things.cabbage(P, x + w * 0.76, y - 18, 62);
       },
-      aub: (x, y, w) => {
+      aub: (x: number, y: number, w: number) => {
         for (let i = 0; i < 5; i++)
           things.aubergine(P, x + w * (0.1 + 0.18 * i), y - 72 + (i % 2) * 16, 120, 1.25 + (i - 2) * 0.1);
       },
-      leek: (x, y, w) => {
+      leek: (x: number, y: number, w: number) => {
         for (let i = 0; i < 6; i++)
           things.leek(P, x + w * (0.2 + 0.12 * i), y + 40, 230, -Math.PI / 2 + (i - 2.5) * 0.16);
       },
-      lemon: (x, y, w) => {
+      lemon: (x: number, y: number, w: number) => {
         for (let r = 1; r >= 0; r--)
           for (let i = 0; i < 6 - r; i++)
             things.round(
@@ -274,7 +271,7 @@ export const motif: Motif = {
               p.c(i % 3 ? '#f0c33c' : '#f3cf58'),
             );
       },
-      beet: (x, y, w) => {
+      beet: (x: number, y: number, w: number) => {
         for (let i = 0; i < 5; i++) {
           for (const d of [-0.3, 0.05, 0.3])
             P.piece(
@@ -285,7 +282,7 @@ export const motif: Motif = {
           things.round(P, x + w * (0.14 + 0.18 * i), y - 8, 38, p.c('beet'));
         }
       },
-      pepper: (x, y, w) => {
+      pepper: (x: number, y: number, w: number) => {
         for (let i = 0; i < 5; i++) {
           const c = p.c(['#d9432f', '#f0b52f', '#5f9a4a'][i % 3]);
           const cx = x + w * (0.13 + 0.185 * i),
@@ -313,7 +310,14 @@ export const motif: Motif = {
         }
       },
     };
-    const tier = (y, h, list, x0, w, gap) =>
+    const tier = (
+      y: number,
+      h: number,
+      list: readonly (keyof typeof fillers)[],
+      x0: number,
+      w: number,
+      gap: number,
+    ) =>
       list.forEach((f, i) => {
         P.group(() => things.crate(P, x0 + i * (w + gap), y, w, h, fillers[f]), { lift: 3 });
       });

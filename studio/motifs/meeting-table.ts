@@ -1,13 +1,12 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif, Paint } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-import { things } from '../kit/things.ts';
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif, type Paint } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
+import * as things from '../kit/things.ts';
 
-const B = nature.B;
 const bg = (P: Paint, ...cs: string[]) =>
-  P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1000, ...cs), {
+  P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED), P.lin(0, -100, 0, 1000, ...cs), {
     lift: 0,
     edge: 0,
   });
@@ -56,7 +55,7 @@ export const motif: Motif = {
             ['#8cc0b4', 1400, 158],
             ['#f2c34c', 1184, 268],
             ['#8cc0b4', 1292, 276],
-          ] as any[]
+          ] as const
         ).forEach(([c, x, y]) =>
           P.at(
             x,
@@ -130,11 +129,11 @@ export const motif: Motif = {
         },
         { lift: 3 },
       );
-    P.piece(paths.rect(-B, 800, 1920 + 2 * B, 1700), P.lin(0, 800, 0, 1100, p.ramp[1], p.ramp[2]), {
+    P.piece(paths.rect(-BLEED, 800, 1920 + 2 * BLEED, 1700), P.lin(0, 800, 0, 1100, p.ramp[1], p.ramp[2]), {
       lift: 2,
     });
     // chairs + back row
-    const chair = (x, y, w, h, c) =>
+    const chair = (x: number, y: number, w: number, h: number, c: string) =>
       P.piece(paths.rrect(x - w / 2, y - h, w, h, 26), P.lin(0, y - h, 0, y, mix(c, p.paper, 0.12), c), {
         lift: 3,
       });
@@ -219,7 +218,7 @@ export const motif: Motif = {
       p.c('wood'),
       { lift: 3 },
     );
-    const sheet = (x, y, w, h, rot, c = p.c('white'), ln = 4) =>
+    const sheet = (x: number, y: number, w: number, h: number, rot: number, c = p.c('white'), ln = 4) =>
       P.at(
         x,
         y,

@@ -1,10 +1,8 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
 /** A newspaper and a cup on a table, from above. */
 export const motif: Motif = {
@@ -15,7 +13,7 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal,
       R = P.R;
-    things.planks(P, -B, -1200, 3320, 2400, 13, mix(p.c('#9fb4a9'), p.paper, 0.1));
+    things.planks(P, -BLEED, -1200, 3320, 2400, 13, mix(p.c('#9fb4a9'), p.paper, 0.1));
     P.group(
       () =>
         P.at(
@@ -57,7 +55,7 @@ export const motif: Motif = {
                 { lift: 1 },
               );
             });
-            const col = (x, y, w, n) => {
+            const col = (x: number, y: number, w: number, n: number) => {
               for (let i = 0; i < n; i++)
                 P.ink(paths.rrect(x, y + i * 24, w * (i % 5 === 4 ? 0.6 : R.r(0.9, 1)), 10, 3), p.ink, 0.42);
             };

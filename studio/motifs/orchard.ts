@@ -1,11 +1,9 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
+import * as things from '../kit/things.ts';
 
 /** Apple trees, a ladder, somebody who picks and somebody who carries. */
 export const motif: Motif = {
@@ -23,7 +21,7 @@ export const motif: Motif = {
     nature.sheet(P, nature.hill(P, 850, 30, { len: 1300 }), mix(p.c('leafL'), p.ramp[1], 0.4), 850, {
       mist: 0.1,
     });
-    const tree = (x, y, s, n) => {
+    const tree = (x: number, y: number, s: number, n: number) => {
       P.piece(
         paths.tube(
           [
@@ -42,7 +40,7 @@ export const motif: Motif = {
         [0, -400, 140, 'leaf'],
         [-70, -360, 100, 'leaf'],
         [80, -410, 96, 'leafL'],
-      ] as any[])
+      ] as const)
         P.piece(nature.wobble(P, x + dx * s, y + dy * s, r * s, 0.06), mix(p.c(c), p.ramp[1], 0.18), {
           lift: 3,
         });
@@ -60,7 +58,7 @@ export const motif: Motif = {
     tree(1760, 900, 0.85, 9);
     tree(1330, 870, 0.6, 7);
     P.piece(
-      paths.rect(-B, 930, 1920 + 2 * B, 1600),
+      paths.rect(-BLEED, 930, 1920 + 2 * BLEED, 1600),
       P.lin(0, 930, 0, 1280, p.l('leaf', 0.2), p.d('leaf', 0.15)),
       { lift: 3 },
     );
@@ -149,7 +147,7 @@ export const motif: Motif = {
     );
     P.group(
       () =>
-        things.crate(P, 1110, 860, 170, 110, (x, y, w) => {
+        things.crate(P, 1110, 860, 170, 110, (x: number, y: number, w: number) => {
           for (let i = 0; i < 7; i++)
             things.round(P, x + 16 + i * 23, y - 6 - (i % 2) * 16, 21, p.c(i % 3 ? 'tomato' : 'mustard'));
         }),
@@ -160,16 +158,16 @@ export const motif: Motif = {
       [520, 1190],
       [760, 1180],
       [1560, 1160],
-    ] as any[])
+    ] as const)
       things.round(P, x, y, 22, p.c('tomato'));
     P.group(
       () =>
-        things.crate(P, 150, 1220, 280, 150, (x, y, w) => {
+        things.crate(P, 150, 1220, 280, 150, (x: number, y: number, w: number) => {
           for (let i = 0; i < 9; i++)
             things.round(P, x + 20 + i * 30, y - 8 - (i % 2) * 22, 27, p.c(i % 4 ? 'tomato' : 'leafL'));
         }),
       { lift: 4 },
     );
-    nature.grass(P, -B, 1920 + B, 1260, 56, p.d('leaf', 0.3), 40, { lift: 5 });
+    nature.grass(P, -BLEED, 1920 + BLEED, 1260, 56, p.d('leaf', 0.3), 40, { lift: 5 });
   },
 };

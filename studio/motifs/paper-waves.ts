@@ -1,9 +1,6 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-
-const B = nature.B;
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
 
 /** Plain waves of paper: a calm ground for words. */
 export const motif: Motif = {
@@ -14,10 +11,14 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     P.layer('ground', 0, () =>
-      P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -300, 0, 900, p.sky[1], p.sky[2]), {
-        lift: 0,
-        edge: 0,
-      }),
+      P.piece(
+        paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED),
+        P.lin(0, -300, 0, 900, p.sky[1], p.sky[2]),
+        {
+          lift: 0,
+          edge: 0,
+        },
+      ),
     );
     for (let i = 0; i < 7; i++)
       P.layer(
@@ -25,7 +26,7 @@ export const motif: Motif = {
         0.2 + i * 0.1,
         () =>
           P.piece(
-            paths.wave(-B, 1920 + B, 560 + i * 110, 46 + i * 4, 900 - i * 60, 2400, i * 260),
+            paths.wave(-BLEED, 1920 + BLEED, 560 + i * 110, 46 + i * 4, 900 - i * 60, 2400, i * 260),
             P.lin(
               0,
               500 + i * 110,

@@ -1,12 +1,10 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif, Paint } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
+import { BLEED, type Motif, type Paint } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
 
-const B = nature.B;
 const bg = (P: Paint, ...cs: string[]) =>
-  P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, -100, 0, 1100, ...cs), {
+  P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED), P.lin(0, -100, 0, 1100, ...cs), {
     lift: 0,
     edge: 0,
   });
@@ -178,7 +176,7 @@ export const motif: Motif = {
       { lift: 3 },
     );
     // bubbles leaving the phone
-    const bub = (x, y, s, c, fn) =>
+    const bub = (x: number, y: number, s: number, c: string, fn: () => void) =>
       P.group(
         () =>
           P.at(

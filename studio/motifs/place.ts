@@ -1,3 +1,4 @@
+import { named } from '../kit/named.ts';
 import type { Motif } from '../kit/paint.ts';
 import { places } from '../kit/places.ts';
 
@@ -9,6 +10,6 @@ export const motif: Motif = {
   focal: [960, 700],
   portrait: { x: 420, y: -420, w: 1080, h: 1920 },
   draw(P, o) {
-    places[o.place](P, o);
+    named(places, o.place)(P, o);
   },
 };

@@ -1,12 +1,10 @@
 import { alpha, mix } from '../kit/colour.ts';
-import { hands } from '../kit/hands.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as hands from '../kit/hands.ts';
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
+import * as things from '../kit/things.ts';
 
 export const motif: Motif = {
   title: 'Mending a radio at the workbench',
@@ -18,7 +16,7 @@ export const motif: Motif = {
       R = P.R,
       wall = mix(p.ramp[2], '#39506a', 0.5);
     P.piece(
-      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED),
       P.lin(0, -100, 0, 1000, mix(wall, p.shadow, 0.25), wall),
       { lift: 0, edge: 0 },
     );
@@ -26,7 +24,8 @@ export const motif: Motif = {
     P.piece(paths.rrect(150, 130, 830, 480, 14), mix(p.c('woodL'), p.shadow, 0.22), { lift: 4 });
     for (let yy = 165; yy < 600; yy += 36)
       for (let xx = 185; xx < 970; xx += 36) P.ink(paths.circle(xx, yy, 3.6), p.shadow, 0.4);
-    const hang = (x, y, fn, rot = 0, s = 1) => P.group(() => P.at(x, y, fn, { rot, s }), { lift: 2.5 });
+    const hang = (x: number, y: number, fn: () => void, rot = 0, s = 1) =>
+      P.group(() => P.at(x, y, fn, { rot, s }), { lift: 2.5 });
     hang(250, 200, () => {
       P.piece(
         paths.tube(
@@ -182,7 +181,7 @@ export const motif: Motif = {
         [1160, 110, 84, '#b9d3cf', '#c98a4a'],
         [1270, 90, 74, '#b9d3cf', '#8d9499'],
         [1370, 120, 90, '#b9d3cf', '#b5402e'],
-      ] as any[]
+      ] as const
     ).forEach(([x, h, w, c, f]) => {
       P.piece(paths.rrect(x, 330 - h, w, h, 10), p.c(c), { lift: 2, a: 0.9 });
       P.ink(paths.rrect(x + 7, 330 - h * 0.6, w - 14, h * 0.6 - 6, 6), p.c(f), 0.9);
@@ -194,7 +193,7 @@ export const motif: Motif = {
         [1546, 150, 38, 'brick'],
         [1586, 120, 50, 'mustard'],
         [1640, 142, 42, 'navy'],
-      ] as any[]
+      ] as const
     ).forEach(([x, h, w, c]) => things.book(P, x, 330, w, h, p.c(c)));
     // lamp light
     // person: seated, leaning in from the right, facing left
@@ -228,12 +227,12 @@ export const motif: Motif = {
     );
     // bench
     P.piece(
-      paths.rect(-B, 950, 1920 + 2 * B, 60),
+      paths.rect(-BLEED, 950, 1920 + 2 * BLEED, 60),
       P.lin(0, 950, 0, 1010, mix(p.c('woodL'), p.accent2, 0.2), p.c('woodL')),
       { lift: 7 },
     );
     P.piece(
-      paths.rect(-B, 1006, 1920 + 2 * B, 1700),
+      paths.rect(-BLEED, 1006, 1920 + 2 * BLEED, 1700),
       P.lin(0, 1006, 0, 1360, p.c('wood'), p.d('woodD', 0.4)),
       {
         lift: 2,

@@ -1,11 +1,9 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
 import { PAL } from '../kit/palettes.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
 export const motif: Motif = {
   title: 'Rain on a window, a lamp on the sill',
@@ -20,12 +18,12 @@ export const motif: Motif = {
     const sk = ['#26374e', '#3a5068', '#5f7687', '#8b9a9f'];
     // outside
     P.layer('outside', 0, () => {
-      P.piece(paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B), P.lin(0, 0, 0, 1000, ...sk), {
+      P.piece(paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED), P.lin(0, 0, 0, 1000, ...sk), {
         lift: 0,
         edge: 0,
         grain: 0.45,
       });
-      const row = (y, c, h0, h1, w0, w1, lit) => {
+      const row = (y: number, c: string, h0: number, h1: number, w0: number, w1: number, lit: number) => {
         let x = -300;
         while (x < 2200) {
           const w = R.r(w0, w1),
@@ -63,7 +61,7 @@ export const motif: Motif = {
       }
       for (let i = 0; i < 12; i++) {
         const c = P.ctx;
-        P.ink(paths.rect(-B, 700 + i * 40, 1920 + 2 * B, 40), '#9fb0b6', 0.012 * i);
+        P.ink(paths.rect(-BLEED, 700 + i * 40, 1920 + 2 * BLEED, 40), '#9fb0b6', 0.012 * i);
       }
     });
     P.layer(
@@ -98,7 +96,7 @@ export const motif: Motif = {
         });
         drop(x, y, r);
       }
-      function drop(x, y, r) {
+      function drop(x: number, y: number, r: number) {
         P.piece(
           paths.smooth([
             [x, y - r * 1.35],
@@ -118,17 +116,17 @@ export const motif: Motif = {
     P.layer('frame', 0.3, () => {
       const fr = mix(p.ramp[3], '#2a1d22', 0.3),
         fl = mix(p.ramp[2], p.accent2, 0.12);
-      const bar = (x, y, w, h, c = fl) =>
+      const bar = (x: number, y: number, w: number, h: number, c = fl) =>
         P.piece(
           paths.rect(x, y, w, h),
           P.lin(x, y, x + (w > h ? 0 : w), y + (w > h ? h : 0), mix(c, p.accent2, 0.18), c),
           { lift: 4, edge: 0.25 },
         );
-      bar(930, -B, 52, 2700);
-      bar(-B, 330, 1920 + 2 * B, 38);
-      bar(-B, -B, 1920 + B * 2, B - 620);
-      bar(-B, -B, B + 70, 3000, fr);
-      bar(1850, -B, 1600, 3000, fr);
+      bar(930, -BLEED, 52, 2700);
+      bar(-BLEED, 330, 1920 + 2 * BLEED, 38);
+      bar(-BLEED, -BLEED, 1920 + BLEED * 2, BLEED - 620);
+      bar(-BLEED, -BLEED, BLEED + 70, 3000, fr);
+      bar(1850, -BLEED, 1600, 3000, fr);
       // curtain left
       for (let i = 0; i < 6; i++) {
         const x = -330 + i * 82;
@@ -159,9 +157,9 @@ export const motif: Motif = {
     });
     // sill
     P.layer('sill', 0.6, () => {
-      P.piece(paths.rect(-B, 1010, 1920 + 2 * B, 40), mix(p.ramp[1], p.accent2, 0.18), { lift: 4 });
+      P.piece(paths.rect(-BLEED, 1010, 1920 + 2 * BLEED, 40), mix(p.ramp[1], p.accent2, 0.18), { lift: 4 });
       P.piece(
-        paths.rect(-B, 1046, 1920 + 2 * B, 1600),
+        paths.rect(-BLEED, 1046, 1920 + 2 * BLEED, 1600),
         P.lin(0, 1046, 0, 1500, mix(p.ramp[2], p.accent2, 0.12), p.ramp[4]),
         { lift: 6 },
       );

@@ -1,11 +1,9 @@
 import type { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
 
 export const motif: Motif = {
   title: 'A runner by the river at dawn',
@@ -38,11 +36,11 @@ export const motif: Motif = {
       paths.rrect(ax + 28, y0 + 26, 284, 400, [140, 140, 0, 0]),
     );
     P.piece(
-      paths.diff(paths.rect(-B, y0 - 26, 1920 + 2 * B, 190), ...arches),
+      paths.diff(paths.rect(-BLEED, y0 - 26, 1920 + 2 * BLEED, 190), ...arches),
       P.lin(0, y0, 0, y0 + 160, p.ramp[1], p.ramp[2]),
       { lift: 4 },
     );
-    P.piece(paths.rect(-B, y0 - 44, 1920 + 2 * B, 22), p.ramp[2], { lift: 2 });
+    P.piece(paths.rect(-BLEED, y0 - 44, 1920 + 2 * BLEED, 22), p.ramp[2], { lift: 2 });
     nature.water(P, 772, 900, 4, {
       between: (i, y, t) => {
         for (let k = 0; k < 3; k++) {
@@ -55,9 +53,9 @@ export const motif: Motif = {
         }
       },
     });
-    nature.grass(P, -B, 1920 + B, 990, 34, mix(p.ramp[3], p.c('leafD'), 0.35), 30);
+    nature.grass(P, -BLEED, 1920 + BLEED, 990, 34, mix(p.ramp[3], p.c('leafD'), 0.35), 30);
     P.piece(
-      paths.rect(-B, 1000, 1920 + 2 * B, 1500),
+      paths.rect(-BLEED, 1000, 1920 + 2 * BLEED, 1500),
       P.lin(0, 1000, 0, 1280, mix(p.ramp[1], p.paper, 0.35), mix(p.ramp[2], p.ramp[1], 0.4)),
       { lift: 3 },
     );
@@ -95,6 +93,6 @@ export const motif: Motif = {
       [1720, 2.5],
     ])
       nature.round(P, tx, 1030, s, mix(p.ramp[3], p.c('leafD'), 0.3));
-    nature.grass(P, -B, 1920 + B, 1240, 70, mix(p.ramp[4], p.c('leafD'), 0.2), 44, { lift: 5 });
+    nature.grass(P, -BLEED, 1920 + BLEED, 1240, 70, mix(p.ramp[4], p.c('leafD'), 0.2), 44, { lift: 5 });
   },
 };

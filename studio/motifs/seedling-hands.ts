@@ -1,11 +1,9 @@
 import { mix } from '../kit/colour.ts';
-import { hands } from '../kit/hands.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as hands from '../kit/hands.ts';
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
 export const motif: Motif = {
   outdoor: true,
@@ -96,7 +94,7 @@ export const motif: Motif = {
     rows.forEach(([y, h, s], i) => {
       const c = mix(p.c('soil'), p.c('soilD'), i / 5);
       P.piece(
-        paths.wave(-B, 1920 + B, y, h * 0.22, 150 * s * 2, 2000, R.r(0, 300)),
+        paths.wave(-BLEED, 1920 + BLEED, y, h * 0.22, 150 * s * 2, 2000, R.r(0, 300)),
         P.lin(0, y - 10, 0, y + h * 3, mix(c, p.accent2, 0.14), c),
         { lift: 3 },
       );

@@ -1,8 +1,6 @@
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
 
 /** A sewing machine at a window, cloth under the needle. */
 export const motif: Motif = {
@@ -14,7 +12,7 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R;
     P.piece(
-      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED),
       P.lin(0, -100, 0, 1000, p.c('#c9d6cf'), p.c('#d8e0d4')),
       { lift: 0, edge: 0 },
     );
@@ -27,7 +25,7 @@ export const motif: Motif = {
           for (const [x, s] of [
             [1320, 0.8],
             [1620, 1],
-          ] as any[])
+          ] as const)
             nature.round(P, x, 580, s, p.c('leaf'));
         });
         P.piece(paths.rect(1480, -700, 22, 1330), p.c('white'), { lift: 2 });
@@ -49,7 +47,7 @@ export const motif: Motif = {
         });
     }
     P.piece(
-      paths.rect(-B, 960, 1920 + 2 * B, 1600),
+      paths.rect(-BLEED, 960, 1920 + 2 * BLEED, 1600),
       P.lin(0, 960, 0, 1280, p.l('wood', 0.1), p.d('wood', 0.15)),
       { lift: 5 },
     );
@@ -156,7 +154,7 @@ export const motif: Motif = {
         for (const [x, w] of [
           [850, 200],
           [1090, 80],
-        ] as any[])
+        ] as const)
           P.piece(paths.rrect(x, 556, w, 14, 6), p.accent2, { lift: 0, grain: 0 });
       },
       { lift: 6 },

@@ -1,11 +1,8 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
+import * as things from '../kit/things.ts';
 
 /** A small shop with an open door and light inside. */
 export const motif: Motif = {
@@ -18,7 +15,7 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R;
     P.piece(
-      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED),
       P.lin(0, -100, 0, 1000, mix(p.c('brick'), p.ramp[2], 0.35), mix(p.c('brick'), p.ramp[3], 0.35)),
       { lift: 0, edge: 0 },
     );
@@ -112,7 +109,7 @@ export const motif: Motif = {
       { lift: 4 },
     );
     P.piece(
-      paths.rect(-B, 1150, 1920 + 2 * B, 1600),
+      paths.rect(-BLEED, 1150, 1920 + 2 * BLEED, 1600),
       P.lin(0, 1150, 0, 1280, mix(p.ramp[3], p.accent2, 0.2), p.ramp[4]),
       { lift: 4 },
     );

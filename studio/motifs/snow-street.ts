@@ -1,10 +1,8 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
 /** Snow falls on a street at night. */
 export const motif: Motif = {
@@ -38,7 +36,7 @@ export const motif: Motif = {
     });
     P.layer('ground', 0.6, () => {
       P.piece(
-        paths.rect(-B, 930, 1920 + 2 * B, 1700),
+        paths.rect(-BLEED, 930, 1920 + 2 * BLEED, 1700),
         P.lin(0, 930, 0, 1280, snow, mix(snow, p.ramp[1], 0.4)),
         {
           lift: 4,
@@ -64,7 +62,7 @@ export const motif: Motif = {
       for (const [x, s] of [
         [180, 1.9],
         [1760, 2.2],
-      ] as any[]) {
+      ] as const) {
         nature.fir(P, x, 1130, s, p.ramp[3]);
         nature.fir(P, x, 1130 - 20 * s, s * 0.7, mix(snow, p.ramp[2], 0.25));
       }
@@ -90,7 +88,7 @@ export const motif: Motif = {
     for (const [name, n, r0, r1, turns] of [
       ['flakes-far', 130, 2, 5, 2],
       ['flakes', 90, 5, 10, 3],
-    ] as any[])
+    ] as const)
       P.layer(
         name,
         0.2,

@@ -1,10 +1,8 @@
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
+import * as nature from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-
-const B = nature.B;
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
 
 /** A figure climbs paper steps towards the light: effort and growth. */
 export const motif: Motif = {

@@ -1,12 +1,13 @@
+import type { Slots } from '../catalogue/slots.ts';
 import { mix } from '../kit/colour.ts';
-import { nature } from '../kit/nature.ts';
+import { named } from '../kit/named.ts';
+import * as nature from '../kit/nature.ts';
 import { objects } from '../kit/objects.ts';
-import type { Motif, Paint, Slots } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
+import { BLEED, type Motif, type Paint } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
-const B = nature.B;
-const all = paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B);
+const all = paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED);
 
 /** What is behind a table, so that no two rooms are the same. */
 const BACKS: Record<string, (P: Paint, wall: string) => void> = {
@@ -17,9 +18,9 @@ const BACKS: Record<string, (P: Paint, wall: string) => void> = {
   },
   stripes: (P, wall) => {
     for (let i = -8; i < 22; i++)
-      P.piece(paths.rect(i * 150, -B, 75, 3200), P.pal.l(wall, 0.16), { lift: 0.6 });
-    P.piece(paths.rect(-B, 880, 1920 + 2 * B, 26), P.pal.l(wall, 0.5), { lift: 2 });
-    P.piece(paths.rect(-B, 906, 1920 + 2 * B, 200), P.pal.d(wall, 0.12), { lift: 1 });
+      P.piece(paths.rect(i * 150, -BLEED, 75, 3200), P.pal.l(wall, 0.16), { lift: 0.6 });
+    P.piece(paths.rect(-BLEED, 880, 1920 + 2 * BLEED, 26), P.pal.l(wall, 0.5), { lift: 2 });
+    P.piece(paths.rect(-BLEED, 906, 1920 + 2 * BLEED, 200), P.pal.d(wall, 0.12), { lift: 1 });
   },
   shelf: (P, wall) => {
     const p = P.pal;
@@ -27,7 +28,7 @@ const BACKS: Record<string, (P: Paint, wall: string) => void> = {
       [90, 0],
       [470, 2],
     ] as const) {
-      P.piece(paths.rect(-B, y + 200, 1920 + 2 * B, 34), p.c('woodD'), { lift: 3 });
+      P.piece(paths.rect(-BLEED, y + 200, 1920 + 2 * BLEED, 34), p.c('woodD'), { lift: 3 });
       let x = -600 + seed * 90;
       for (let i = 0; x < 2500; i++) {
         const h = 110 + ((i * 47 + seed * 31) % 80);
@@ -75,7 +76,7 @@ const BACKS: Record<string, (P: Paint, wall: string) => void> = {
         );
       });
     }
-    P.piece(paths.rect(-B, 930, 1920 + 2 * B, 24), p.l(wall, 0.4), { lift: 2 });
+    P.piece(paths.rect(-BLEED, 930, 1920 + 2 * BLEED, 24), p.l(wall, 0.4), { lift: 2 });
   },
 };
 
@@ -88,9 +89,9 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
       lift: 0,
       edge: 0,
     });
-    BACKS[o.back ?? 'disc']?.(P, o.wall ?? '#c9d6c6');
+    named(BACKS, o.back ?? 'disc')(P, o.wall ?? '#c9d6c6');
     P.piece(
-      paths.rect(-B, 1010, 1920 + 2 * B, 1700),
+      paths.rect(-BLEED, 1010, 1920 + 2 * BLEED, 1700),
       P.lin(0, 1010, 0, 1280, p.c(o.top ?? 'wood'), p.d(o.top ?? 'wood', 0.25)),
       { lift: 4 },
     );
@@ -120,8 +121,8 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
       paths.rect(384, 330, 1152, 30),
     ])
       P.piece(path, p.c('cream'), { lift: 3 });
-    P.piece(paths.rect(-B, 990, 1920 + 2 * B, 44), p.l('cream', 0.3), { lift: 4 });
-    P.piece(paths.rect(-B, 1034, 1920 + 2 * B, 1700), p.d(wall, 0.25), { lift: 2 });
+    P.piece(paths.rect(-BLEED, 990, 1920 + 2 * BLEED, 44), p.l('cream', 0.3), { lift: 4 });
+    P.piece(paths.rect(-BLEED, 1034, 1920 + 2 * BLEED, 1700), p.d(wall, 0.25), { lift: 2 });
     for (const s of [-1, 1]) {
       const x = 960 + s * 740;
       P.piece(
@@ -155,9 +156,12 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
     const wave = (y: number, amp: number) =>
       paths.smooth(
         [
-          ...Array.from({ length: 9 }, (_, i) => [-B + (i * (1920 + 2 * B)) / 8, y + P.R.r(-amp, amp)]),
-          [1920 + B, 2800],
-          [-B, 2800],
+          ...Array.from({ length: 9 }, (_, i) => [
+            -BLEED + (i * (1920 + 2 * BLEED)) / 8,
+            y + P.R.r(-amp, amp),
+          ]),
+          [1920 + BLEED, 2800],
+          [-BLEED, 2800],
         ],
         true,
         0.85,
@@ -177,8 +181,8 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
       ] as const)
         P.piece(
           paths.poly([
-            [x, -B],
-            [3400, -B],
+            [x, -BLEED],
+            [3400, -BLEED],
             [3400, 2800],
             [x - 900, 2800],
           ]),
@@ -216,18 +220,18 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
       for (const x of i
         ? [P.R.r(40, 330), P.R.r(1600, 1860)]
         : [P.R.r(400, 600), P.R.r(1330, 1480), P.R.r(1500, 1700)])
-        (i ? nature.round : nature.fir)(P, x, (h as any).f(x) + 6, 0.75, p.ramp[2 + i]);
+        (i ? nature.round : nature.fir)(P, x, h.f(x) + 6, 0.75, p.ramp[2 + i]);
     }
     P.piece(
       paths.smooth(
         [
-          [-B, 1200],
+          [-BLEED, 1200],
           [300, 1100],
           [960, 1010],
           [1620, 1100],
-          [1920 + B, 1200],
-          [1920 + B, 2900],
-          [-B, 2900],
+          [1920 + BLEED, 1200],
+          [1920 + BLEED, 2900],
+          [-BLEED, 2900],
         ],
         true,
         0.9,
@@ -242,7 +246,7 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
   above(P, o, thing) {
     const p = P.pal;
     P.piece(all, p.c(o.top ?? 'woodL'), { lift: 0, edge: 0 });
-    things.planks?.(P, -B, -B, 1920 + B, 1280 + B, 12, p.c(o.top ?? 'woodL'));
+    things.planks(P, -BLEED, -BLEED, 1920 + BLEED, 1280 + BLEED, 12, p.c(o.top ?? 'woodL'));
     P.at(
       960,
       640,
@@ -271,7 +275,7 @@ export const motif: Motif = {
   portrait: { x: 360, y: -520, w: 1200, h: 2133 },
   draw(P, o) {
     const p = P.pal;
-    const stage = STAGES[o.stage ?? 'table'];
+    const stage = named(STAGES, o.stage ?? 'table');
     const y = { table: 1040, sill: 1000, sheets: 1010, hill: 1050, above: 640 }[o.stage ?? 'table'] ?? 1040;
     const x = 960 + (o.dx ?? 0);
     const size = o.s ?? 1.2;
@@ -279,7 +283,9 @@ export const motif: Motif = {
     const glow = (share: number) => {
       if (o.glow) P.glow(x + (o.glow[0] ?? 0) * size, y + (o.glow[1] ?? -480) * size, 760, p.accent2, share);
     };
-    stage?.(P, o, () => P.at(x, y + (o.dy ?? 0), () => objects[o.thing](P, o), { s: size, rot: o.rot ?? 0 }));
+    stage(P, o, () =>
+      P.at(x, y + (o.dy ?? 0), () => named(objects, o.thing)(P, o), { s: size, rot: o.rot ?? 0 }),
+    );
     glow(0.5);
   },
 };

@@ -1,11 +1,8 @@
 import { mix } from '../kit/colour.ts';
-import { hands } from '../kit/hands.ts';
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as hands from '../kit/hands.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as things from '../kit/things.ts';
 
 /** From above: a toaster taken apart, hands with a screwdriver, screws in a dish. */
 export const motif: Motif = {
@@ -17,7 +14,7 @@ export const motif: Motif = {
     const p = P.pal,
       R = P.R,
       sk = p.skin(1);
-    things.planks(P, -B, -1200, 3320, 2400, 15, mix(p.c('woodL'), p.shadow, 0.08));
+    things.planks(P, -BLEED, -1200, 3320, 2400, 15, mix(p.c('woodL'), p.shadow, 0.08));
     P.group(
       () =>
         P.at(
@@ -101,7 +98,7 @@ export const motif: Motif = {
       [1330, 760],
       [1400, 820],
       [560, 820],
-    ] as any[])
+    ] as const)
       things.screw(P, x, y, 18);
     P.group(
       () =>
@@ -126,7 +123,7 @@ export const motif: Motif = {
         ),
       { lift: 3 },
     );
-    const hand = (m, x, y) =>
+    const hand = (m: number, x: number, y: number) =>
       P.at(
         x,
         y,

@@ -1,10 +1,8 @@
-import { nature } from '../kit/nature.ts';
-import type { Motif } from '../kit/paint.ts';
-import { paths } from '../kit/paths.ts';
-import { people } from '../kit/people.ts';
-import { things } from '../kit/things.ts';
-
-const B = nature.B;
+import * as nature from '../kit/nature.ts';
+import { BLEED, type Motif } from '../kit/paint.ts';
+import * as paths from '../kit/paths.ts';
+import * as people from '../kit/people.ts';
+import * as things from '../kit/things.ts';
 
 /** Two people talk over tea at a small table. */
 export const motif: Motif = {
@@ -15,11 +13,11 @@ export const motif: Motif = {
   draw(P) {
     const p = P.pal;
     P.piece(
-      paths.rect(-B, -B, 1920 + 2 * B, 1280 + 2 * B),
+      paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED),
       P.lin(0, -100, 0, 1000, p.c('#3f5a5a'), p.c('#587270')),
       { lift: 0, edge: 0 },
     );
-    for (let i = -10; i < 26; i++) P.ink(paths.rect(i * 120, -B, 3, 1280 + 2 * B), p.paper, 0.07);
+    for (let i = -10; i < 26; i++) P.ink(paths.rect(i * 120, -BLEED, 3, 1280 + 2 * BLEED), p.paper, 0.07);
     P.group(
       () => {
         P.piece(paths.rrect(220, 120, 330, 400, 8), p.c('woodL'), { lift: 3 });
@@ -85,7 +83,7 @@ export const motif: Motif = {
     );
     P.glow(960, 420, 640, p.accent2, 0.5);
     P.piece(
-      paths.rect(-B, 1060, 1920 + 2 * B, 1600),
+      paths.rect(-BLEED, 1060, 1920 + 2 * BLEED, 1600),
       P.lin(0, 1060, 0, 1280, p.c('wood'), p.d('wood', 0.3)),
       {
         lift: 3,
@@ -94,7 +92,7 @@ export const motif: Motif = {
     for (const [x, m] of [
       [470, 1],
       [1450, -1],
-    ] as any[])
+    ] as const)
       P.group(
         () => {
           P.piece(paths.rrect(x - m * 150 - 30, 560, 60, 540, 24), p.c('woodD'), { lift: 3 });

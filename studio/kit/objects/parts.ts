@@ -1,7 +1,7 @@
 import { mix } from '../colour.ts';
-import { nature } from '../nature.ts';
+import * as nature from '../nature.ts';
 import type { Paint } from '../paint.ts';
-import { paths } from '../paths.ts';
+import * as paths from '../paths.ts';
 
 /** A colour with light from the left, from x0 to x1. */
 export const shade = (P: Paint, col: string, x0 = -150, x1 = 150) =>

@@ -1,12 +1,13 @@
 import { mix } from '../colour.ts';
-import { nature } from '../nature.ts';
-import type { Paint, Slots } from '../paint.ts';
-import { paths } from '../paths.ts';
-
-export const BLEED = nature.B;
+import * as nature from '../nature.ts';
+import { BLEED, type Paint, type Point, type Sheet } from '../paint.ts';
+import * as paths from '../paths.ts';
 
 /** Sky with drifting clouds: the first layers of every place. */
-export function sky(P: Paint, o: Slots = {}): void {
+export function sky(
+  P: Paint,
+  o: { x?: number; y?: number; r?: number; halos?: number; hor?: number; clouds?: readonly Point[] } = {},
+): void {
   const p = P.pal;
   P.layer('sky', 0, () =>
     nature.sky(P, {
@@ -34,7 +35,7 @@ export function sky(P: Paint, o: Slots = {}): void {
 }
 
 /** The ground from a height down, a little uneven. */
-export const ground = (P: Paint, y: number, col: string, more: Slots = {}) =>
+export const ground = (P: Paint, y: number, col: string, more: Sheet = {}) =>
   P.piece(
     paths.smooth(
       [
