@@ -1,8 +1,9 @@
 import Joi from 'joi';
-import type { CatalogueRow, View } from './catalogue/row.ts';
+import type { PaintedRow, View } from './catalogue/row.ts';
 import { objects } from './kit/objects.ts';
 import { PAL } from './kit/palettes.ts';
 import { places } from './kit/places.ts';
+import { STAGES } from './motifs/still-life.ts';
 import { paintStill } from './render.ts';
 
 /**
@@ -11,7 +12,7 @@ import { paintStill } from './render.ts';
  */
 const { error, value } = Joi.object({
   thing: Joi.string().valid(...Object.keys(objects)),
-  stage: Joi.string().valid('table', 'sill', 'sheets', 'hill', 'above'),
+  stage: Joi.string().valid(...Object.keys(STAGES)),
   place: Joi.string().valid(...Object.keys(places)),
   slots: Joi.object().default({}),
   pal: Joi.string()
@@ -27,8 +28,7 @@ if (error) {
   process.exit(2);
 }
 const { thing, place, slots, stage, pal, seed, view } = value;
-const row = {
-  id: 'order',
+const row: PaintedRow = {
   kind: 'still',
   motif: thing ? 'still-life' : 'place',
   pal,
@@ -36,5 +36,5 @@ const row = {
   slots: thing ? { ...slots, thing, stage: stage ?? 'table' } : { place },
   focal: [560, 300, 800, 760],
   ...(slots.broad ? { tall: { x: 250, y: -660, w: 1420, h: 2524 } } : {}),
-} as unknown as CatalogueRow;
+};
 process.stdout.write(paintStill(row, view as View).toBuffer('image/png'));

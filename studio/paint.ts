@@ -14,6 +14,7 @@ import {
 } from '../src/server/shelf/catalogue.ts';
 import { embedder } from '../src/server/shelf/embedder.ts';
 import { CATALOGUE, type CatalogueRow, type View } from './catalogue/index.ts';
+import { nth } from './kit/named.ts';
 import { focalBox, LOOP_FPS, LOOP_SECONDS, paintLoop, paintStill, SIZES } from './render.ts';
 import { paintTextures } from './textures.ts';
 
@@ -26,7 +27,7 @@ const [folder = 'shelf', only, share] = process.argv.slice(2);
 let named = only ? only.split(',') : [];
 await mkdir(folder, { recursive: true });
 if (share) {
-  const [part, parts] = share.split('/').map(Number);
+  const [part = 0, parts = 1] = share.split('/').map(Number);
   for (const [i, row] of CATALOGUE.entries())
     if (i % parts === part) for (const view of ['wide', 'tall'] as const) await paintView(row, view);
   process.exit(0);
@@ -36,7 +37,7 @@ const codes = await Promise.all(
   Array.from({ length: parts }, (_, part) => {
     const child = spawn(
       process.execPath,
-      [...process.execArgv, process.argv[1], folder, only ?? '', `${part}/${parts}`],
+      [...process.execArgv, ...process.argv.slice(1, 2), folder, only ?? '', `${part}/${parts}`],
       { stdio: 'inherit' },
     );
     return new Promise((done) => child.on('close', done));
@@ -48,10 +49,7 @@ named = [];
 const entries: CatalogueEntry[] = [];
 for (const row of CATALOGUE) {
   const views = { wide: await paintView(row, 'wide'), tall: await paintView(row, 'tall') };
-  const [textVector, tagsVector] = await embedder.embed([
-    `${row.title}. ${row.description}`,
-    row.tags.join(', '),
-  ]);
+  const vectors = await embedder.embed([`${row.title}. ${row.description}`, row.tags.join(', ')]);
   const { id, kind, title, description, tags, motif, slots, people, mood, setting, time, room, usedFor } =
     row;
   const usedForVectors = await embedder.embed(usedFor);
@@ -73,9 +71,9 @@ for (const row of CATALOGUE) {
     licence: 'free',
     views,
     loopFrames: kind === 'loop' ? LOOP_FPS * LOOP_SECONDS : 0,
-    textVector: packVector(textVector),
-    tagsVector: packVector(tagsVector),
-    usedFor: usedFor.map((text, i) => ({ text, vector: packVector(usedForVectors[i]) })),
+    textVector: packVector(nth(vectors, 0)),
+    tagsVector: packVector(nth(vectors, 1)),
+    usedFor: usedFor.map((text, i) => ({ text, vector: packVector(nth(usedForVectors, i)) })),
   });
 }
 const tags = [...new Set(CATALOGUE.flatMap((r) => r.tags))].sort();
@@ -83,7 +81,7 @@ const vectors = await embedder.embed(tags);
 const file: CatalogueFile = {
   version: 2,
   entries,
-  tagVectors: Object.fromEntries(tags.map((t, i) => [t, packVector(vectors[i])])),
+  tagVectors: Object.fromEntries(tags.map((t, i) => [t, packVector(nth(vectors, i))])),
 };
 await writeFile(path.join(folder, 'catalogue.json'), `${JSON.stringify(file, null, 1)}\n`);
 console.log(`${entries.length} pictures, ${tags.length} tags, ${await readWords()} words`);
@@ -104,7 +102,7 @@ async function readWords(): Promise<number> {
   for (let i = 0; i < fresh.length; i += WORDS_AT_ONCE) {
     const part = fresh.slice(i, i + WORDS_AT_ONCE);
     const read = await embedder.embed(part);
-    for (const [k, w] of part.entries()) found.set(w, packVector(read[k]));
+    for (const [k, w] of part.entries()) found.set(w, packVector(nth(read, k)));
   }
   const all = Object.fromEntries(wanted.map((w) => [w, before[w] ?? found.get(w)]));
   await writeFile(target, `${JSON.stringify(all, null, 0).replaceAll('","', '",\n"')}\n`);
@@ -147,14 +145,15 @@ async function paintView(row: CatalogueRow, view: View) {
 
 /** Three colours that the picture is made of: means of the darkest, middle and lightest third. */
 function dominant(rgb: Buffer): string[] {
-  const px = Array.from({ length: rgb.length / 3 }, (_, i) => [rgb[i * 3], rgb[i * 3 + 1], rgb[i * 3 + 2]]);
-  px.sort((a, b) => a[0] * 0.3 + a[1] * 0.59 + a[2] * 0.11 - (b[0] * 0.3 + b[1] * 0.59 + b[2] * 0.11));
+  const px = Array.from({ length: rgb.length / 3 }, (_, i) => [...rgb.subarray(i * 3, i * 3 + 3)]);
+  const light = (p: number[]) => nth(p, 0) * 0.3 + nth(p, 1) * 0.59 + nth(p, 2) * 0.11;
+  px.sort((a, b) => light(a) - light(b));
   const third = Math.floor(px.length / 3);
   return [0, 1, 2].map((k) => {
     const part = px.slice(k * third, (k + 1) * third);
     return `#${[0, 1, 2]
       .map((c) =>
-        Math.round(part.reduce((n, p) => n + p[c], 0) / part.length)
+        Math.round(part.reduce((n, p) => n + nth(p, c), 0) / part.length)
           .toString(16)
           .padStart(2, '0'),
       )

@@ -1,5 +1,6 @@
-import type { CatalogueRow, View } from './catalogue/row.ts';
+import type { PaintedRow, View } from './catalogue/row.ts';
 import { mix } from './kit/colour.ts';
+import { named } from './kit/named.ts';
 import * as nature from './kit/nature.ts';
 import { Paint, type Rect } from './kit/paint.ts';
 import { PAL } from './kit/palettes.ts';
@@ -16,10 +17,10 @@ export const LOOP_FPS = 30;
 export const LOOP_SECONDS = 6;
 
 /** Stage rectangle of a row's view, with the view's own proportions. */
-export function viewOf(row: CatalogueRow, view: View): Rect {
+export function viewOf(row: PaintedRow, view: View): Rect {
   const size = SIZES[row.kind][view];
   const ratio = size.h / size.w;
-  const motif = MOTIFS[row.motif];
+  const motif = named(MOTIFS, row.motif);
   if (view === 'wide') {
     const r = row.wide ?? (row.kind === 'loop' ? motif.wide : undefined);
     if (!r && row.kind === 'loop')
@@ -38,11 +39,11 @@ export function viewOf(row: CatalogueRow, view: View): Rect {
   return { ...p, h: p.w * ratio };
 }
 
-function paintRow(row: CatalogueRow, view: View, scale: number, layered: boolean): Paint {
+function paintRow(row: PaintedRow, view: View, scale: number, layered: boolean): Paint {
   const size = SIZES[row.kind][view];
-  const motif = MOTIFS[row.motif];
+  const motif = named(MOTIFS, row.motif);
   const palName = row.pal ?? motif.pal;
-  const pal = PAL[palName];
+  const pal = named(PAL, palName);
   const P = new Paint({
     w: Math.round(size.w * scale),
     h: Math.round(size.h * scale),
@@ -70,18 +71,18 @@ function paintRow(row: CatalogueRow, view: View, scale: number, layered: boolean
 }
 
 /** Paints the still of a row. scale 1 gives the sizes of SIZES; smaller ones are for tests and contact sheets. */
-export function paintStill(row: CatalogueRow, view: View, scale = 1) {
+export function paintStill(row: PaintedRow, view: View, scale = 1) {
   return paintRow(row, view, scale, false).canvas;
 }
 
 /** The frames of a row's loop as RGBA buffers, with their size. */
-export function paintLoop(row: CatalogueRow, view: View, frames = LOOP_FPS * LOOP_SECONDS, scale = 1) {
+export function paintLoop(row: PaintedRow, view: View, frames = LOOP_FPS * LOOP_SECONDS, scale = 1) {
   const P = paintRow(row, view, scale, true);
   return { width: P.w, height: P.h, frames: loopFrames(P, frames) };
 }
 
 /** The focal box of a row as fractions [x, y, w, h] of a view, cut to the picture. */
-export function focalBox(row: CatalogueRow, view: View): [number, number, number, number] {
+export function focalBox(row: PaintedRow, view: View): [number, number, number, number] {
   const v = viewOf(row, view);
   const [fx, fy, fw, fh] = row.focal;
   const x0 = Math.max(0, (fx - v.x) / v.w);

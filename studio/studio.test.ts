@@ -1,7 +1,11 @@
 import { existsSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from './catalogue/index.ts';
+import { objects } from './kit/objects.ts';
+import { places } from './kit/places.ts';
+import { CAST } from './kit/scenes/cast.ts';
 import { MOTIFS } from './motifs/index.ts';
+import { BACKS, STAGES } from './motifs/still-life.ts';
 import { focalBox, paintLoop, paintStill } from './render.ts';
 
 describe('the catalogue', () => {
@@ -10,6 +14,15 @@ describe('the catalogue', () => {
     for (const r of CATALOGUE) {
       expect(MOTIFS[r.motif]).toBeDefined();
       expect(existsSync(`shelf/${r.id}-wide.${r.kind === 'loop' ? 'mp4' : 'webp'}`)).toBe(true);
+    }
+  });
+  it('names places, things, stages and people that there are', () => {
+    for (const { slots = {} } of CATALOGUE) {
+      if (slots.place) expect(Object.keys(places)).toContain(slots.place);
+      if (slots.thing) expect(Object.keys(objects)).toContain(slots.thing);
+      if (slots.stage) expect(Object.keys(STAGES)).toContain(slots.stage);
+      if (slots.back) expect(Object.keys(BACKS)).toContain(slots.back);
+      for (const who of [slots.who, slots.a, slots.b]) if (who) expect(Object.keys(CAST)).toContain(who);
     }
   });
   it('keeps the subject inside both views', () => {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import Joi from 'joi';
 import type { CatalogueRow } from './row.ts';
+import type { Slots } from './slots.ts';
 
 export type { CatalogueRow, View } from './row.ts';
 
@@ -26,6 +27,40 @@ const rect = Joi.object({
   h: Joi.number().positive().required(),
 });
 const text = Joi.string().min(1).required();
+const colour = Joi.string();
+const flag = Joi.valid(0, 1);
+/** Names of places, things and people are looked up when they are painted, and all of them by a test. */
+const slots = Joi.object<Record<keyof Slots, unknown>>({
+  place: Joi.string(),
+  thing: Joi.string(),
+  stage: Joi.string(),
+  s: Joi.number().positive(),
+  dx: Joi.number(),
+  dy: Joi.number(),
+  rot: Joi.number(),
+  turn: Joi.number(),
+  tilt: Joi.number(),
+  glow: Joi.array().items(Joi.number()).length(2),
+  broad: flag,
+  wall: colour,
+  back: Joi.string(),
+  top: colour,
+  curtain: colour,
+  cloth: colour,
+  sheets: Joi.array().items(colour).length(3),
+  cut: Joi.valid('rounds', 'slant'),
+  plant: flag,
+  sunX: Joi.number(),
+  who: Joi.string(),
+  a: Joi.string(),
+  b: Joi.string().allow(''),
+  goods: Joi.string(),
+  late: flag,
+  open: flag,
+  down: flag,
+  whole: flag,
+  wilted: flag,
+});
 const rowSchema = Joi.object({
   id: Joi.string()
     .pattern(/^[a-z][a-z0-9-]*$/)
@@ -34,7 +69,7 @@ const rowSchema = Joi.object({
   motif: text,
   pal: Joi.string(),
   seed: Joi.string(),
-  slots: Joi.object().pattern(Joi.string(), Joi.any()),
+  slots,
   wide: rect,
   tall: rect,
   title: text,

@@ -30,3 +30,9 @@ export interface CatalogueRow {
   /** Lines as people write them for which the picture is used: what it stands for, not what is in it. */
   usedFor: string[];
 }
+
+/** What the painter needs of a row. */
+export type PaintedRow = Pick<
+  CatalogueRow,
+  'kind' | 'motif' | 'pal' | 'wide' | 'tall' | 'slots' | 'seed' | 'focal'
+>;

@@ -23,7 +23,7 @@ export interface Slots {
   top?: string;
   curtain?: string;
   cloth?: string;
-  sheets?: string[];
+  sheets?: readonly [string, string, string];
   cut?: string;
   plant?: number;
   sunX?: number;

@@ -1,13 +1,17 @@
 /** Red, green and blue, each 0 to 255. */
-export type Rgb = number[];
+export type Rgb = readonly [number, number, number];
 
 /** Reads #rgb, #rrggbb, rgb(…) or a triple. */
 export function rgb(colour: string | Rgb): Rgb {
-  if (Array.isArray(colour)) return colour;
-  if (colour.startsWith('rgb')) return (colour.match(/[\d.]+/g) ?? []).slice(0, 3).map(Number);
+  if (typeof colour !== 'string') return colour;
+  if (colour.startsWith('rgb')) {
+    const [r, g, b] = colour.match(/[\d.]+/g) ?? [];
+    return [Number(r), Number(g), Number(b)];
+  }
   let digits = colour.slice(1);
   if (digits.length === 3) digits = [...digits].map((d) => d + d).join('');
-  return [0, 2, 4].map((i) => Number.parseInt(digits.slice(i, i + 2), 16));
+  const part = (i: number) => Number.parseInt(digits.slice(i, i + 2), 16);
+  return [part(0), part(2), part(4)];
 }
 
 export const hex = (c: Rgb): string =>
@@ -22,7 +26,8 @@ export const hex = (c: Rgb): string =>
 /** a at t = 0, b at t = 1, straight in sRGB: paper colours are mixed by eye. */
 export function mix(a: string | Rgb, b: string | Rgb, t: number): string {
   const [x, y] = [rgb(a), rgb(b)];
-  return hex(x.map((v, i) => v + (y[i] - v) * t));
+  const part = (i: 0 | 1 | 2) => x[i] + (y[i] - x[i]) * t;
+  return hex([part(0), part(1), part(2)]);
 }
 
 export function alpha(colour: string | Rgb, a: number): string {
@@ -33,5 +38,6 @@ export function alpha(colour: string | Rgb, a: number): string {
 /** Multiplies two colours: a sheet of colour a in light of colour b. */
 export function mul(a: string | Rgb, b: string | Rgb): string {
   const [x, y] = [rgb(a), rgb(b)];
-  return hex(x.map((v, i) => (v * y[i]) / 255));
+  const part = (i: 0 | 1 | 2) => (x[i] * y[i]) / 255;
+  return hex([part(0), part(1), part(2)]);
 }

@@ -1,4 +1,5 @@
 import { type Canvas, createCanvas } from '@napi-rs/canvas';
+import { nth } from './named.ts';
 import { rng } from './random.ts';
 
 let tiles: Canvas | null = null;
@@ -19,7 +20,7 @@ export function grainTiles(): Canvas {
         tx = fx - x0,
         ty = fy - y0;
       const s = (t: number) => t * t * (3 - 2 * t),
-        at = (i: number, j: number) => g[((j + cells) % cells) * cells + ((i + cells) % cells)];
+        at = (i: number, j: number) => nth(g, ((j + cells) % cells) * cells + ((i + cells) % cells));
       const a = at(x0, y0),
         b = at(x0 + 1, y0),
         c = at(x0, y0 + 1),

@@ -1,4 +1,5 @@
 import { mix } from './colour.ts';
+import { nth } from './named.ts';
 import type { Paint, Point } from './paint.ts';
 import * as paths from './paths.ts';
 
@@ -30,17 +31,21 @@ export function back(
     dk = mix(skin, '#5a2a1c', 0.34),
     nail = mix(skin, '#fff1e6', 0.5),
     shade = mix(skin, '#5a2a1c', 0.16);
-  const F = [
-    [38, 96, 84, -0.17],
-    [13, 104, 98, -0.05],
-    [-13, 102, 90, 0.06],
-    [-37, 92, 68, 0.2],
-  ].map(([x, y, l, a]) => {
+  const F = (
+    [
+      [38, 96, 84, -0.17],
+      [13, 104, 98, -0.05],
+      [-13, 102, 90, 0.06],
+      [-37, 92, 68, 0.2],
+    ] as const
+  ).map(([x, y, l, a]) => {
     a *= sp * 1.5;
     l *= L;
     const dx = -Math.sin(a),
       dy = Math.cos(a);
-    return { x, y, tip: [x + dx * l, y + dy * l], mid: [x + dx * l * 0.52, y + dy * l * 0.5], l, dx, dy };
+    const tip: Point = [x + dx * l, y + dy * l];
+    const mid: Point = [x + dx * l * 0.52, y + dy * l * 0.5];
+    return { x, y, tip, mid, l, dx, dy };
   });
   const fp = F.map((f, i) =>
     paths.tube(
@@ -83,11 +88,11 @@ export function back(
   P.piece(all, P.lin(-60, 0, 60, 60, mix(skin, '#fff', 0.06), shade), { lift: o.lift ?? 3 });
   // gaps
   for (let i = 0; i < 3; i++) {
-    const a = F[i],
-      b = F[i + 1],
+    const a = nth(F, i),
+      b = nth(F, i + 1),
       y = 106 - i * 2;
-    const t0 = [(a.x + b.x) / 2, y],
-      t1 = [(a.mid[0] + b.mid[0]) / 2, (a.mid[1] + b.mid[1]) / 2 + 10];
+    const t0: Point = [(a.x + b.x) / 2, y],
+      t1: Point = [(a.mid[0] + b.mid[0]) / 2, (a.mid[1] + b.mid[1]) / 2 + 10];
     if (sp < 0.45 || L < 0.9)
       P.ink(paths.tube([t0, [(t0[0] + t1[0]) / 2, (t0[1] + t1[1]) / 2], t1], [1.5, 4.5, 3]), dk, 0.75);
     else P.ink(paths.tube([[t0[0], t0[1] - 12], t0], [1, 4]), dk, 0.55);
@@ -106,7 +111,7 @@ export function back(
       0.45,
     );
     if (o.nails !== 0) {
-      const c = [f.tip[0] - f.dx * 1, f.tip[1] - f.dy * 1];
+      const c: Point = [f.tip[0] - f.dx * 1, f.tip[1] - f.dy * 1];
       P.ink(paths.ellipse(c[0], c[1], 8, 11, Math.atan2(f.dy, f.dx) - Math.PI / 2), nail, 0.95);
     }
   }
@@ -138,7 +143,7 @@ export function pinch(P: Paint, skin: string, o: Arm = {}) {
     [20, 0],
   ];
   // curled fingers from little to middle (far to near)
-  const curl = [
+  const curl: Point[][] = [
     [
       [70, 34],
       [104, 60],
@@ -398,21 +403,23 @@ export function cup(P: Paint, skin: string, thing: () => void, o: Arm = {}) {
       [196, 60],
     ];
     const heel = paths.smooth(
-      [
-        [206, -14],
-        [232, 30],
-        [226, 96],
-        [170, 142],
-        [110, 128],
-        [124, 60],
-        [150, 16],
-      ].map(([x, y]) => [X(x), y]),
+      (
+        [
+          [206, -14],
+          [232, 30],
+          [226, 96],
+          [170, 142],
+          [110, 128],
+          [124, 60],
+          [150, 16],
+        ] as const
+      ).map(([x, y]): [number, number] => [X(x), y]),
     );
     P.piece(
       paths.union(
         heel,
         paths.tube(
-          arm.map(([x, y]) => [X(x), y]),
+          arm.map(([x, y]): [number, number] => [X(x), y]),
           [118, 104, 88, 84],
         ),
       ),
@@ -420,51 +427,55 @@ export function cup(P: Paint, skin: string, thing: () => void, o: Arm = {}) {
       { lift: 2 },
     );
     // fingers wrap to the centre, lowest first
-    [
+    (
       [
-        [186, 118],
-        [110, 150],
-        [42, 142],
-        [4 + 4, 128],
-      ],
-      [
-        [190, 92],
-        [112, 122],
-        [40, 116],
-        [6, 100],
-      ],
-      [
-        [190, 66],
-        [112, 92],
-        [40, 86],
-        [8, 72],
-      ],
-      [
-        [188, 40],
-        [116, 62],
-        [50, 57],
-        [20, 46],
-      ],
-    ].forEach((f, i) => {
-      const q = f.map(([x, y]) => [X(x + (m > 0 ? 10 : -2)), y + (m > 0 ? 8 : 0)]);
+        [
+          [186, 118],
+          [110, 150],
+          [42, 142],
+          [4 + 4, 128],
+        ],
+        [
+          [190, 92],
+          [112, 122],
+          [40, 116],
+          [6, 100],
+        ],
+        [
+          [190, 66],
+          [112, 92],
+          [40, 86],
+          [8, 72],
+        ],
+        [
+          [188, 40],
+          [116, 62],
+          [50, 57],
+          [20, 46],
+        ],
+      ] as const
+    ).forEach((f, i) => {
+      const q = f.map(([x, y]): [number, number] => [X(x + (m > 0 ? 10 : -2)), y + (m > 0 ? 8 : 0)]);
       P.piece(
         paths.tube(q, [44, 37, 33, 27]),
-        P.lin(0, q[1][1] - 22, 0, q[1][1] + 20, hi, mix(sh, dk, 0.06)),
+        P.lin(0, nth(q, 1)[1] - 22, 0, nth(q, 1)[1] + 20, hi, mix(sh, dk, 0.06)),
         {
           lift: 1.1,
         },
       );
-      const e = q[3];
+      const e = nth(q, 3);
       P.ink(paths.ellipse(e[0] + X(6), e[1] - 4, 11, 7, X(0.25)), nail, 0.85);
     });
     P.piece(
       paths.tube(
-        [
-          [206, 30],
-          [176, -14],
-          [128, -34],
-          [92, -26],
-        ].map(([x, y]) => [X(x), y]),
+        (
+          [
+            [206, 30],
+            [176, -14],
+            [128, -34],
+            [92, -26],
+          ] as const
+        ).map(([x, y]): [number, number] => [X(x), y]),
         [52, 46, 36, 26],
       ),
       P.lin(0, -50, 0, 30, hi, sh),

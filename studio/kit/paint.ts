@@ -14,7 +14,7 @@ import type { Palette } from './palettes.ts';
 import { type Random, rng } from './random.ts';
 
 /** x and y, in stage units or in a figure's own; some shapes read a third number, a radius. */
-export type Point = readonly number[];
+export type Point = readonly [x: number, y: number, r?: number];
 
 /** What a sheet is filled with. */
 export type Fill = string | CanvasGradient | CanvasPattern;
@@ -33,6 +33,9 @@ export interface Sheet {
 /** How much is painted beyond the stage on every side, units. */
 export const BLEED = 1400;
 
+/** Left, top, right and bottom of what was drawn, pixels. */
+type Box = [number, number, number, number];
+
 /** A rectangle of the stage: 1920 by 1280 units, with 1400 more painted on every side. */
 export interface Rect {
   x: number;
@@ -49,13 +52,13 @@ export interface Motion {
   heave?: number;
   /** Rotation about pivot, radians. */
   roll?: number;
-  pivot?: number[];
+  pivot?: [number, number];
   /** Phase, radians. */
   ph?: number;
   /** Whole swings per loop. */
   n?: number;
   /** Direction of a wrap-around scroll, in heights of the picture, and turns per loop. */
-  scroll?: number[];
+  scroll?: [number, number];
   turns?: number;
   /** Depth of a brightness flicker, 0 to 1. */
   flicker?: number;
@@ -82,7 +85,7 @@ export interface Motif {
   pal: string;
   outdoor?: boolean;
   /** Centre of the subject, stage units. */
-  focal: number[];
+  focal: [number, number];
   /** Tall view, stage units. */
   portrait?: Rect;
   /** Wide view for loops, stage units. */
@@ -109,7 +112,7 @@ export class Paint {
   palName = '';
   t = 0;
   private pool: Canvas[] = [];
-  private bb: number[] | null = null;
+  private bb: Box | null = null;
 
   constructor({
     w = 1920,
@@ -235,7 +238,7 @@ export class Paint {
       [b[2], b[1]],
       [b[0], b[3]],
       [b[2], b[3]],
-    ]) {
+    ] as const) {
       const X = t.a * x + t.c * y + t.e,
         Y = t.b * x + t.d * y + t.f;
       B[0] = Math.min(B[0], X - pad);

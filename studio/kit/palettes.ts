@@ -1,10 +1,11 @@
 import { mix, mul } from './colour.ts';
+import { nth } from './named.ts';
 
 /** One light: sky from top to horizon, sheets from far to near, water, and how local colours look in it. */
 export interface Palette {
-  sky: string[];
-  ramp: string[];
-  water: string[];
+  sky: readonly [string, string, string, string];
+  ramp: readonly [string, string, string, string, string];
+  water: readonly [string, string, string, string, string];
   sun: string;
   accent: string;
   accent2: string;
@@ -26,8 +27,14 @@ export interface Palette {
   skin(i: number): string;
 }
 
+/** A light as it is set down: what does not follow from the rest. */
+type Light = Pick<
+  Palette,
+  'sky' | 'ramp' | 'water' | 'sun' | 'accent' | 'accent2' | 'paper' | 'ink' | 'light' | 'amb' | 'shadow'
+>;
+
 // sky: top..horizon ; ramp: far..near sheets ; light multiplies every local colour so that one motif sits in any palette
-export const PAL: Record<string, Palette> = {
+const LIGHTS: Record<string, Light> = {
   dawn: {
     sky: ['#7db3cf', '#b9d0d6', '#ffdcb4', '#ff9d7c'],
     ramp: ['#dd9f94', '#bd8089', '#8f6580', '#5d4a6d', '#352f55'],
@@ -132,7 +139,7 @@ export const PAL: Record<string, Palette> = {
     shadow: '#3c2618',
     water: ['#d6e4dc', '#aac9c3', '#7aa8a6', '#4c8085', '#2d5a62'],
   },
-} as unknown as Record<string, Palette>;
+};
 const LOCAL: Record<string, string> = {
   wood: '#a9713f',
   woodL: '#cf9a5f',
@@ -170,14 +177,30 @@ const LOCAL: Record<string, string> = {
   grey: '#8d9499',
 };
 const SKIN = ['#f3c7a3', '#e0a878', '#c08457', '#94603f', '#694130'];
-Object.assign(PAL.night, { moon: true, stars: true, lit: 0.62 });
-Object.assign(PAL.dusk, { lit: 0.62 });
-Object.assign(PAL.rain, { overcast: true, lit: 0.45 });
-Object.assign(PAL.lamplit, { lit: 0.6, moon: true });
-for (const n of ['dawn', 'noon', 'autumn', 'kitchen']) PAL[n].lit = n === 'dawn' ? 0.4 : 0.06;
-for (const p of Object.values(PAL)) {
-  p.c = (n) => mix(mul(LOCAL[n] || n, p.light), p.amb, 0.1);
-  p.skin = (i) => mix(mul(SKIN[i], p.light), p.amb, 0.07);
-  p.d = (n, t = 0.25) => mix(p.c(n), p.shadow, t);
-  p.l = (n, t = 0.25) => mix(p.c(n), p.paper, t);
+
+/** Share of lit windows and other marks of a light; by day few windows are lit. */
+const MARKS: Record<string, Partial<Palette>> = {
+  dawn: { lit: 0.4 },
+  night: { moon: true, stars: true, lit: 0.62 },
+  dusk: { lit: 0.62 },
+  rain: { overcast: true, lit: 0.45 },
+  lamplit: { lit: 0.6, moon: true },
+};
+
+function paletteOf(name: string, light: Light): Palette {
+  const c = (n: string) => mix(mul(LOCAL[n] || n, light.light), light.amb, 0.1);
+  return {
+    ...light,
+    lit: 0.06,
+    ...MARKS[name],
+    c,
+    skin: (i) => mix(mul(nth(SKIN, i), light.light), light.amb, 0.07),
+    d: (n, t = 0.25) => mix(c(n), light.shadow, t),
+    l: (n, t = 0.25) => mix(c(n), light.paper, t),
+  };
 }
+
+/** Every light by name. */
+export const PAL: Record<string, Palette> = Object.fromEntries(
+  Object.entries(LIGHTS).map(([name, light]) => [name, paletteOf(name, light)]),
+);

@@ -1,4 +1,5 @@
 import { Path2D, PathOp } from '@napi-rs/canvas';
+import { nth } from './named.ts';
 import type { Point } from './paint.ts';
 
 /** How a tube ends, and in how many steps each stretch of its spine is drawn. */
@@ -22,17 +23,17 @@ export function round(pts: readonly Point[], r = 10) {
   const p = new Path2D(),
     n = pts.length;
   for (let i = 0; i < n; i++) {
-    const a = pts[(i + n - 1) % n],
-      b = pts[i],
-      c = pts[(i + 1) % n],
+    const a = nth(pts, (i + n - 1) % n),
+      b = nth(pts, i),
+      c = nth(pts, (i + 1) % n),
       rr = b[2] ?? r;
     const d1 = Math.hypot(a[0] - b[0], a[1] - b[1]),
       d2 = Math.hypot(c[0] - b[0], c[1] - b[1]),
       q = Math.min(rr, d1 / 2, d2 / 2);
-    const s = [b[0] + ((a[0] - b[0]) / d1) * q, b[1] + ((a[1] - b[1]) / d1) * q],
-      e = [b[0] + ((c[0] - b[0]) / d2) * q, b[1] + ((c[1] - b[1]) / d2) * q];
-    i ? p.lineTo(...(s as [number, number])) : p.moveTo(...(s as [number, number]));
-    p.quadraticCurveTo(b[0], b[1], ...(e as [number, number]));
+    const x = b[0] + ((a[0] - b[0]) / d1) * q,
+      y = b[1] + ((a[1] - b[1]) / d1) * q;
+    i ? p.lineTo(x, y) : p.moveTo(x, y);
+    p.quadraticCurveTo(b[0], b[1], b[0] + ((c[0] - b[0]) / d2) * q, b[1] + ((c[1] - b[1]) / d2) * q);
   }
   p.closePath();
   return p;
@@ -42,8 +43,8 @@ export function round(pts: readonly Point[], r = 10) {
 export function smooth(pts: readonly Point[], closed = true, t = 1) {
   const p = new Path2D(),
     n = pts.length,
-    at = (i: number) => (closed ? pts[(i + n) % n] : pts[Math.max(0, Math.min(n - 1, i))]);
-  p.moveTo(...(at(0) as [number, number]));
+    at = (i: number) => nth(pts, closed ? (i + n) % n : Math.max(0, Math.min(n - 1, i)));
+  p.moveTo(at(0)[0], at(0)[1]);
   for (let i = 0; i < (closed ? n : n - 1); i++) {
     const a = at(i - 1),
       b = at(i),
@@ -94,7 +95,7 @@ export function ring(x: number, y: number, r: number, w: number) {
 }
 
 export function union(...ps: Path2D[]) {
-  const r = new Path2D(ps[0]);
+  const r = new Path2D(nth(ps, 0));
   for (const q of ps.slice(1)) r.op(q, PathOp.Union);
   return r.asWinding();
 }
@@ -111,15 +112,19 @@ export function inter(a: Path2D, b: Path2D) {
   return r.asWinding();
 }
 
-/** Spine samples for tube() */
-export function spine(pts: readonly Point[], n = 14) {
-  const out: number[][] = [],
+/** A point of a spine, and how far along it is, 0 to 1. */
+type Sample = [x: number, y: number, t: number];
+
+/** Spine samples for tube(), n for each stretch. */
+export function spine(pts: readonly Point[], n = 14): Sample[] {
+  const out: Sample[] = [],
     N = pts.length,
-    at = (i: number) => pts[Math.max(0, Math.min(N - 1, i))];
+    at = (i: number) => nth(pts, Math.max(0, Math.min(N - 1, i)));
   if (N === 2) {
+    const [a, b] = [at(0), at(1)];
     for (let i = 0; i <= n; i++) {
       const t = i / n;
-      out.push([pts[0][0] + (pts[1][0] - pts[0][0]) * t, pts[0][1] + (pts[1][1] - pts[0][1]) * t, t]);
+      out.push([a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t, t]);
     }
     return out;
   }
@@ -132,7 +137,7 @@ export function spine(pts: readonly Point[], n = 14) {
       const t = k / n,
         t2 = t * t,
         t3 = t2 * t;
-      const f = (j: number) =>
+      const f = (j: 0 | 1) =>
         0.5 *
         (2 * b[j] +
           (c[j] - a[j]) * t +
@@ -146,50 +151,56 @@ export function spine(pts: readonly Point[], n = 14) {
 
 /** Variable-width stroke along a spine: limbs, fingers, branches, steam, ribbons. */
 export function tube(pts: readonly Point[], ws: readonly number[], o: Tube = {}) {
-  const s = spine(pts, o.n || 14),
-    L: number[][] = [],
-    Rr: number[][] = [],
-    m = s.length;
-  const w = (t: number) => {
+  const samples = spine(pts, o.n || 14),
+    left: [number, number][] = [],
+    right: [number, number][] = [],
+    last = samples.length - 1;
+  const width = (t: number) => {
+    if (ws.length === 1) return nth(ws, 0);
     const f = t * (ws.length - 1),
       i = Math.min(ws.length - 2, Math.floor(f)),
       k = f - i;
-    const e = k * k * (3 - 2 * k);
-    return ws.length === 1 ? ws[0] : ws[i] + (ws[i + 1] - ws[i]) * e;
+    return nth(ws, i) + (nth(ws, i + 1) - nth(ws, i)) * (k * k * (3 - 2 * k));
   };
   let a0 = 0,
     a1 = 0;
-  for (let i = 0; i < m; i++) {
-    const p = s[Math.max(0, i - 1)],
-      q = s[Math.min(m - 1, i + 1)],
+  for (const [i, [x, y, t]] of samples.entries()) {
+    const p = nth(samples, Math.max(0, i - 1)),
+      q = nth(samples, Math.min(last, i + 1)),
       a = Math.atan2(q[1] - p[1], q[0] - p[0]),
-      h = w(s[i][2]) / 2;
+      h = width(t) / 2;
     if (!i) a0 = a;
     a1 = a;
-    L.push([s[i][0] + Math.sin(a) * h, s[i][1] - Math.cos(a) * h]);
-    Rr.push([s[i][0] - Math.sin(a) * h, s[i][1] + Math.cos(a) * h]);
+    left.push([x + Math.sin(a) * h, y - Math.cos(a) * h]);
+    right.push([x - Math.sin(a) * h, y + Math.cos(a) * h]);
   }
   const p = new Path2D();
-  p.moveTo(...(L[0] as [number, number]));
-  for (const q of L) p.lineTo(...(q as [number, number]));
-  const e = s[m - 1],
-    he = w(1) / 2,
-    st = s[0],
-    hs = w(0) / 2;
-  if (o.cap !== 'flat' && he > 0.1) p.arc(e[0], e[1], he, a1 - Math.PI / 2, a1 + Math.PI / 2);
-  for (const q of Rr.reverse()) p.lineTo(...(q as [number, number]));
+  p.moveTo(...nth(left, 0));
+  for (const q of left) p.lineTo(...q);
+  const [ex, ey] = nth(samples, last),
+    [sx, sy] = nth(samples, 0),
+    he = width(1) / 2,
+    hs = width(0) / 2;
+  if (o.cap !== 'flat' && he > 0.1) p.arc(ex, ey, he, a1 - Math.PI / 2, a1 + Math.PI / 2);
+  for (const q of right.reverse()) p.lineTo(...q);
   if (o.cap !== 'flat' && o.start !== 'flat' && hs > 0.1)
-    p.arc(st[0], st[1], hs, a0 + Math.PI / 2, a0 + Math.PI * 1.5);
+    p.arc(sx, sy, hs, a0 + Math.PI / 2, a0 + Math.PI * 1.5);
   p.closePath();
   return p.simplify().asWinding(); // tidies self-overlap, so that the cut edge is drawn only round the outside
 }
 
 /** Limb: two bones, tight joint. */
-export function limb(a: Point, b: Point, c: Point, ws: readonly number[], o: Tube = {}) {
-  const m = (p: Point, q: Point, t: number) => [p[0] + (q[0] - p[0]) * t, p[1] + (q[1] - p[1]) * t];
+export function limb(
+  a: Point,
+  b: Point,
+  c: Point,
+  [w0, w1, w2]: readonly [number, number, number],
+  o: Tube = {},
+) {
+  const m = (p: Point, q: Point, t: number): Point => [p[0] + (q[0] - p[0]) * t, p[1] + (q[1] - p[1]) * t];
   return tube(
     [a, m(a, b, 0.5), m(a, b, 0.86), m(b, c, 0.14), m(b, c, 0.5), c],
-    [ws[0], (ws[0] + ws[1]) / 2, ws[1] * 1.02, ws[1], (ws[1] + ws[2]) / 2, ws[2]],
+    [w0, (w0 + w1) / 2, w1 * 1.02, w1, (w1 + w2) / 2, w2],
     { n: 7, ...o },
   );
 }

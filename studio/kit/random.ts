@@ -1,3 +1,4 @@
+import { nth } from './named.ts';
 /** A seeded stream of numbers in [0, 1) with the three draws that motifs need. */
 export interface Random {
   (): number;
@@ -22,7 +23,7 @@ export function rng(seed: string | number): Random {
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   }) as Random;
   f.r = (lo: number, hi: number) => lo + f() * (hi - lo);
-  f.pick = <T>(a: readonly T[]) => a[Math.floor(f() * a.length)];
+  f.pick = <T>(a: readonly T[]) => nth(a, Math.floor(f() * a.length));
   f.i = (lo: number, hi: number) => Math.floor(f.r(lo, hi + 1));
   return f;
 }

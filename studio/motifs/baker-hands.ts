@@ -83,7 +83,7 @@ export const motif: Motif = {
     );
     // flour on the bench
     const pat = (x: number, y: number, r: number, a: number) => {
-      const pts: number[][] = [];
+      const pts: [number, number][] = [];
       for (let i = 0; i < 14; i++) {
         const t = (i / 14) * 6.283,
           q = r * R.r(0.72, 1.18);
@@ -157,14 +157,14 @@ export const motif: Motif = {
       [1640, 1010, 0.5],
       [1766, 950, -0.4],
       [1758, 1090, 1.9],
-    ])
+    ] as const)
       things.egg(P, x, y, 56, a, p.c('#ecc6a0'));
     // wheat ears, left
     for (const [x, y, a] of [
       [150, 470, -0.9],
       [230, 430, -0.65],
       [120, 400, -1.1],
-    ])
+    ] as const)
       P.at(
         x,
         y,
@@ -301,7 +301,7 @@ export const motif: Motif = {
       [820, 1000, 90],
       [1200, 1012, 110],
       [1010, 1046, 70],
-    ])
+    ] as const)
       P.line(
         paths.smooth(
           [

@@ -55,7 +55,7 @@ export const motif: Motif = {
       );
     });
     P.layer('facades', 0.45, () => {
-      for (const [x, w, h, c, o] of [
+      for (const [x, w, h, c] of [
         [-330, 320, 620, 1],
         [-20, 260, 480, 2],
         [210, 200, 360, 1],
@@ -66,7 +66,7 @@ export const motif: Motif = {
         [2330, 300, 640, 2],
         [-640, 320, 560, 2],
         [-950, 320, 660, 1],
-      ])
+      ] as const)
         things.house(P, x + w / 2, 960, w, h, {
           col: mix(p.ramp[c], p.accent, 0.08),
           roof: p.ramp[3],
@@ -189,7 +189,7 @@ export const motif: Motif = {
           { lift: 4 },
         );
         P.piece(paths.circle(x, 1196, 23), p.ramp[4], { lift: 1 });
-        const q: number[][] = [];
+        const q: [number, number][] = [];
         for (let k = 0; k <= 6; k++) q.push([x + (250 * k) / 6, 1236 + Math.sin((k / 6) * Math.PI) * 34]);
         P.line(paths.smooth(q, false), p.ramp[4], 7);
       }

@@ -19,7 +19,7 @@ export const motif: Motif = {
       [420, 0.9],
       [1600, 1.3],
       [1780, 1],
-    ])
+    ] as const)
       nature.fir(P, x, 1190, s * 1.3, p.ramp[2]);
     nature.sheet(P, nature.hill(P, 1220, 40, { len: 900 }), p.ramp[3], 1220, { mist: 0.05 });
     P.piece(
@@ -87,7 +87,7 @@ export const motif: Motif = {
       [1980, 640],
       [1780, 720],
       [960, 800],
-    ])
+    ] as const)
       for (let i = 0; i < 4; i++)
         nature.leafP(
           P,

@@ -1,4 +1,5 @@
 import { mix } from '../kit/colour.ts';
+import { nth } from '../kit/named.ts';
 import * as nature from '../kit/nature.ts';
 import { BLEED, type Motif } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
@@ -41,7 +42,7 @@ export const motif: Motif = {
           continue;
         }
         things.house(P, x + w / 2, 760, w, h, {
-          col: mix(p.c(cs[i % 6]), p.sky[2], 0.18),
+          col: mix(p.c(nth(cs, i % 6)), p.sky[2], 0.18),
           roof: p.d('brick', 0.25),
           lit: p.lit,
           rows: 2,

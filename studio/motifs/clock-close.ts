@@ -1,5 +1,6 @@
 import type { Path2D } from '@napi-rs/canvas';
 import { alpha, mix } from '../kit/colour.ts';
+import { named } from '../kit/named.ts';
 import { BLEED, type Motif, type Paint, type Point } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
 
@@ -57,7 +58,7 @@ export const motif: Motif = {
       hr = 120;
     P.piece(paths.circle(hx, hy, hr + 30), p.d('#274a55', 0.5), { lift: 0 });
     const gear = (x: number, y: number, gr: number, n: number, col: string, rot: number) => {
-      const pts: number[][] = [];
+      const pts: [number, number][] = [];
       for (let i = 0; i < n; i++)
         for (const [da, q] of [
           [-0.3, gr],
@@ -101,7 +102,7 @@ export const motif: Motif = {
         cy + Math.sin(a) * (r - 118),
         () => {
           const w: Record<string, number> = { I: 22, V: 52, X: 52 },
-            tot = [...t].reduce((q, k) => q + w[k] + 6, -6);
+            tot = [...t].reduce((q, k) => q + named(w, k) + 6, -6);
           let x = -tot / 2,
             ps: Path2D[] = [];
           for (const k of t) {
@@ -133,7 +134,7 @@ export const motif: Motif = {
                   [x + 2, 42],
                 ]),
               );
-            x += w[k] + 6;
+            x += named(w, k) + 6;
           }
           P.piece(paths.union(...ps), p.c('#274a55'), { lift: 0.8, grain: 0.3 });
         },

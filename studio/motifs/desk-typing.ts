@@ -1,5 +1,6 @@
 import { mix } from '../kit/colour.ts';
 import * as hands from '../kit/hands.ts';
+import { nth } from '../kit/named.ts';
 import * as nature from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
@@ -22,7 +23,7 @@ export const motif: Motif = {
         P.piece(paths.rrect(590, -300, 780, 570, 10), p.c('#22333b'), { lift: 0 });
         for (let i = 0; i < 7; i++)
           P.ink(
-            paths.rrect(640, 20 + i * 34, [360, 480, 300, 420, 220, 380, 160][i], 14, 7),
+            paths.rrect(640, 20 + i * 34, nth([360, 480, 300, 420, 220, 380, 160], i), 14, 7),
             i % 3 ? p.c('glass') : p.accent2,
             0.75,
           );
@@ -84,7 +85,7 @@ export const motif: Motif = {
                 paths.rrect(
                   -130,
                   -200 + i * 40,
-                  [240, 260, 180, 250, 220, 90, 0, 240, 200, 250, 140][i],
+                  nth([240, 260, 180, 250, 220, 90, 0, 240, 200, 250, 140], i),
                   8,
                   4,
                 ),

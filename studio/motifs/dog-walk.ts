@@ -38,7 +38,7 @@ export const motif: Motif = {
       [1250, 1160, 320],
       [1600, 1010, 200],
       [860, 1050, 160],
-    ]) {
+    ] as const) {
       P.piece(paths.ellipse(x, y, w, w * 0.12), mix(p.ramp[0], p.sky[3], 0.4), { lift: 0, edge: 0.4 });
       P.line(paths.ellipse(x + 20, y, w * 0.4, w * 0.05), p.paper, 2, 0.5);
     }
@@ -149,7 +149,7 @@ export const motif: Motif = {
           for (const [x0, x1] of [
             [-66, -84],
             [58, 82],
-          ])
+          ] as const)
             P.piece(paths.limb([x0, -60], [(x0 + x1) / 2 - 6, -30], [x1, 0], [30, 20, 15]), d, { lift: 1 });
           P.piece(
             paths.tube(
@@ -215,7 +215,7 @@ export const motif: Motif = {
           for (const [x0, x1] of [
             [-76, -60],
             [72, 62],
-          ])
+          ] as const)
             P.piece(paths.limb([x0, -60], [(x0 + x1) / 2, -30], [x1, 2], [34, 22, 16]), c, { lift: 1.2 });
         }),
       { lift: 4 },

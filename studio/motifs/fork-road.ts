@@ -44,7 +44,7 @@ export const motif: Motif = {
       [1590, 0.8],
       [1720, 1.1],
       [1860, 0.9],
-    ])
+    ] as const)
       nature.fir(P, x, 740, s, p.ramp[2]);
     nature.sheet(P, nature.hill(P, 750, 26, { len: 1800 }), p.ramp[2], 750, { mist: 0.16 });
     P.piece(
@@ -149,7 +149,7 @@ export const motif: Motif = {
     for (const [fx, fs] of [
       [40, 2.4],
       [1890, 2.6],
-    ])
+    ] as const)
       nature.fir(P, fx, 1240, fs, p.ramp[3]);
     nature.grass(P, -BLEED, 1920 + BLEED, 1250, 60, p.ramp[4], 44, { lift: 5 });
   },

@@ -226,7 +226,7 @@ export const motif: Motif = {
         [210, 1080, 46],
         [1790, 1060, 56],
         [1900, 1000, 60],
-      ]) {
+      ] as const) {
         P.piece(
           paths.tube(
             [

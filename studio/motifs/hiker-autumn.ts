@@ -56,7 +56,7 @@ export const motif: Motif = {
         [1700, 745, 0.55],
         [1830, 735, 0.8],
         [1100, 760, 0.5],
-      ])
+      ] as const)
         nature.fir(P, x, y, s, mix(p.ramp[2], p.ramp[1], 0.3));
       P.piece(
         paths.tube(
@@ -101,7 +101,7 @@ export const motif: Motif = {
         [1740, 900, 1.4],
         [1880, 880, 1.2],
         [2020, 860, 1.5],
-      ])
+      ] as const)
         nature.round(P, x, y, s, R.pick([p.accent, p.ramp[1], p.accent2]));
     });
     P.layer('h2', 0.6, () => {
@@ -129,7 +129,7 @@ export const motif: Motif = {
         [70, 880, 1.0],
         [260, 900, 0.8],
         [930, 1030, 0.7],
-      ])
+      ] as const)
         nature.round(P, x, y, s, R.pick([p.ramp[1], p.accent2]));
     });
     P.layer('ledge', 0.9, () => {
@@ -282,7 +282,7 @@ export const motif: Motif = {
         [330, 90],
         [20, 60],
         [180, 250],
-      ])
+      ] as const)
         lf(x, y);
       for (const [x, y] of [
         [780, 300],
@@ -292,7 +292,7 @@ export const motif: Motif = {
         [1540, 600],
         [900, 820],
         [1700, 480],
-      ])
+      ] as const)
         P.piece(nature.leaf(x, y, R.r(34, 52), R.r(0, 6.28)), R.pick([p.accent, p.accent2, p.ramp[2]]), {
           lift: 3,
           grain: 0.3,

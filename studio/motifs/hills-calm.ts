@@ -1,4 +1,5 @@
 import { mix } from '../kit/colour.ts';
+import { nth } from '../kit/named.ts';
 import * as nature from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
 
@@ -25,7 +26,7 @@ export const motif: Motif = {
     [760, 850, 950, 1070, 1200].forEach((y, i) => {
       P.layer(`hill${i}`, 0.2 + i * 0.2, () => {
         const hill = nature.hill(P, y, 60 - i * 6, { len: 1700 - i * 240 });
-        nature.sheet(P, hill, p.ramp[Math.min(4, i)], y, { mist: 0.4 - i * 0.09 });
+        nature.sheet(P, hill, nth(p.ramp, Math.min(4, i)), y, { mist: 0.4 - i * 0.09 });
         if (i === 1)
           for (const [x, s] of [
             [300, 0.7],

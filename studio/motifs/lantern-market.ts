@@ -1,4 +1,5 @@
 import { mix } from '../kit/colour.ts';
+import { nth } from '../kit/named.ts';
 import * as nature from '../kit/nature.ts';
 import { BLEED, type Motif } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
@@ -77,7 +78,7 @@ export const motif: Motif = {
       });
       stall(1620, p.c('teal'), (x: number) => {
         for (let i = 0; i < 4; i++)
-          things.mug(P, x - 120 + i * 80, 904, 0.42, p.c(['rose', 'cream', 'mustard', 'brick'][i]));
+          things.mug(P, x - 120 + i * 80, 904, 0.42, p.c(nth(['rose', 'cream', 'mustard', 'brick'], i)));
       });
     });
     P.layer('people', 0.8, () => {
@@ -200,7 +201,7 @@ export const motif: Motif = {
         'string' + r,
         0.5 + r * 0.3,
         () => {
-          const at = (k: number) => [
+          const at = (k: number): [number, number] => [
             -200 + (2320 * k) / n,
             y + Math.sin((k / n) * Math.PI * 3 + ph) * 46 + sag * 0.2,
           ];
@@ -219,7 +220,7 @@ export const motif: Motif = {
               x,
               yy + 84 * s,
               s * R.r(0.85, 1.1),
-              [p.accent2, p.accent, '#ff9a6b', '#ffd98a'][(k + r) % 4],
+              nth([p.accent2, p.accent, '#ff9a6b', '#ffd98a'], (k + r) % 4),
             );
           }
         },

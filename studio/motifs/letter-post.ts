@@ -1,6 +1,7 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
 import * as hands from '../kit/hands.ts';
+import { nth } from '../kit/named.ts';
 import * as nature from '../kit/nature.ts';
 import { BLEED, type Motif } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
@@ -23,7 +24,7 @@ export const motif: Motif = {
       [620, 0.8],
       [800, 0.6],
       [1750, 1],
-    ])
+    ] as const)
       nature.round(P, x, 690, s * 1.3, mix(p.ramp[1], p.ramp[0], 0.35));
     nature.sheet(P, nature.hill(P, 740, 40, { len: 1200 }), p.ramp[1], 740, { mist: 0.3 });
     // row of cottages behind
@@ -101,7 +102,7 @@ export const motif: Motif = {
           );
         });
         for (let i = 0; i < 4; i++) {
-          P.ink(paths.rrect(1222, 832 + i * 42, [160, 130, 150, 110][i], 14, 5), p.ink, 0.55);
+          P.ink(paths.rrect(1222, 832 + i * 42, nth([160, 130, 150, 110], i), 14, 5), p.ink, 0.55);
           P.ink(paths.rrect(1470, 832 + i * 42, 100, 14, 5), p.ink, 0.4);
         }
         P.piece(paths.rect(1080, 1090, 700, 16), cd, { lift: 1 });
@@ -136,7 +137,7 @@ export const motif: Motif = {
             p.c('leafD'),
           );
           for (let i = 0; i < 3; i++)
-            P.ink(paths.rrect(-30, 30 + i * 28, [150, 120, 170][i], 10, 5), p.ink, 0.5);
+            P.ink(paths.rrect(-30, 30 + i * 28, nth([150, 120, 170], i), 10, 5), p.ink, 0.5);
         },
         { rot: 0.07 },
       );
@@ -175,14 +176,14 @@ export const motif: Motif = {
     // coat sleeve
     P.group(
       () => {
-        const u = (d: number) => [1085 - Math.cos(0.86) * d, 800 + Math.sin(0.86) * d];
+        const u = (d: number): [number, number] => [1085 - Math.cos(0.86) * d, 800 + Math.sin(0.86) * d];
         P.piece(
           paths.tube([u(1100), u(620), u(330)], [330, 270, 210], { cap: 'flat' }),
           P.lin(700, 900, 900, 1200, p.c('#3f6664'), p.d('#3f6664', 0.3)),
           { lift: 4 },
         );
         P.piece(paths.tube([u(380), u(300)], [232, 222], { cap: 'flat' }), p.l('#3f6664', 0.12), { lift: 2 });
-        P.piece(paths.circle(u(340)[0] + 46, u(340)[1] + 62, 16), p.c('brass'), { lift: 1 });
+        P.piece(paths.circle(nth(u(340), 0) + 46, nth(u(340), 1) + 62, 16), p.c('brass'), { lift: 1 });
       },
       { lift: 5 },
     );

@@ -1,5 +1,6 @@
 import type { Path2D } from '@napi-rs/canvas';
 import { alpha, mix } from '../kit/colour.ts';
+import { nth } from '../kit/named.ts';
 import * as nature from '../kit/nature.ts';
 import { BLEED, type Motif } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
@@ -22,7 +23,7 @@ export const motif: Motif = {
         [250, 600, 1.5, 0.0],
         [860, 180, 1.4, 0.1],
         [1700, 300, 1.8, 0.05],
-      ])
+      ] as const)
         nature.puff(P, x, y, s, mix(p.ramp[0], p.ramp[2], 0.3 + k), { lift: 4 });
     });
     P.layer(
@@ -135,11 +136,11 @@ export const motif: Motif = {
         [30, -18, 40],
         [78, 4, 30],
         [0, 10, 60],
-      ])
+      ] as const)
         ps.push(paths.circle(x + dx * s, y + dy * s, r * s));
       P.piece(paths.union(...ps), mix(p.paper, p.water[0], 0.25), { lift: 2, grain: 0.4 });
     };
-    const w2 = [
+    const w2: [number, number][] = [
       [1000, 150],
       [1070, 190],
       [1160, 240],
@@ -176,7 +177,7 @@ export const motif: Motif = {
         () => {
           P.piece(
             paths.wave(-BLEED, 1920 + BLEED, y, 22 + i * 10, len * 2.2, 1800, R.r(0, 400), 0.45),
-            P.lin(0, y - 30, 0, y + 200, mix(p.water[1 + i], p.water[0], 0.35), p.water[2 + i]),
+            P.lin(0, y - 30, 0, y + 200, mix(nth(p.water, 1 + i), p.water[0], 0.35), nth(p.water, 2 + i)),
             { lift: 5, edge: 0.45 },
           );
           if (i < 2)
@@ -194,7 +195,7 @@ export const motif: Motif = {
                 { lift: 0.5, grain: 0, a: 0.7 },
               );
         },
-        { sway: 34 + i * 18, heave: 10 + i * 4, ph: i * 1.3, band: i < 2 ? w2[i + 1][0] + 90 : 0 },
+        { sway: 34 + i * 18, heave: 10 + i * 4, ph: i * 1.3, band: i < 2 ? nth(nth(w2, i + 1), 0) + 90 : 0 },
       );
     });
     P.layer(

@@ -1,5 +1,6 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
+import { nth } from '../kit/named.ts';
 import * as nature from '../kit/nature.ts';
 import { BLEED, type Motif } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
@@ -53,18 +54,18 @@ export const motif: Motif = {
     }
     for (let i = 0; i < 5; i++) {
       const bx = -200 + i * 560;
-      const pts: number[][] = [];
+      const pts: [number, number][] = [];
       for (let k = 0; k <= 10; k++)
         pts.push([bx + k * 56, 150 + Math.sin((k / 10) * Math.PI) * 60 - (i % 2) * 20]);
       P.line(paths.smooth(pts, false), p.ink, 3, 0.7);
       for (let k = 1; k < 10; k++)
         P.piece(
           paths.poly([
-            [pts[k][0] - 20, pts[k][1]],
-            [pts[k][0] + 20, pts[k][1]],
-            [pts[k][0], pts[k][1] + 40],
+            [nth(nth(pts, k), 0) - 20, nth(nth(pts, k), 1)],
+            [nth(nth(pts, k), 0) + 20, nth(nth(pts, k), 1)],
+            [nth(nth(pts, k), 0), nth(nth(pts, k), 1) + 40],
           ]),
-          [p.accent, p.accent2, p.c('teal'), p.paper][(k + i) % 4],
+          nth([p.accent, p.accent2, p.c('teal'), p.paper], (k + i) % 4),
           { lift: 1, grain: 0.3 },
         );
     }
@@ -189,7 +190,7 @@ export const motif: Motif = {
           [-44, 30],
           [0, 36],
           [46, 30],
-        ])
+        ] as const)
           things.round(P, 1270 + dx, 652, r, p.c('#e9b23a'));
         P.piece(pan, p.c('steel'), { lift: 1.4 });
       },
@@ -284,7 +285,7 @@ export const motif: Motif = {
       },
       pepper: (x: number, y: number, w: number) => {
         for (let i = 0; i < 5; i++) {
-          const c = p.c(['#d9432f', '#f0b52f', '#5f9a4a'][i % 3]);
+          const c = p.c(nth(['#d9432f', '#f0b52f', '#5f9a4a'], i % 3));
           const cx = x + w * (0.13 + 0.185 * i),
             cy = y - 22;
           P.piece(
@@ -323,12 +324,14 @@ export const motif: Motif = {
       });
     tier(930, 92, ['leek', 'cabbage', 'beet', 'aub'], 300, 318, 16);
     tier(1120, 104, ['carrot', 'tomato', 'lemon', 'pepper'], 262, 336, 16);
-    [
-      [430, 1016],
-      [782, 1016],
-      [1134, 1016],
-      [1486, 1016],
-    ].forEach(([tx, ty], i) => things.tag(P, tx + 2, ty + 66, 84, 52, i % 2 ? 0.06 : -0.05));
+    (
+      [
+        [430, 1016],
+        [782, 1016],
+        [1134, 1016],
+        [1486, 1016],
+      ] as const
+    ).forEach(([tx, ty], i) => things.tag(P, tx + 2, ty + 66, 84, 52, i % 2 ? 0.06 : -0.05));
     P.piece(paths.rect(240, 1118, 1440, 34), p.c('woodL'), { lift: 4 });
     P.piece(paths.rect(262, 1150, 1396, 1400), P.lin(0, 1150, 0, 1400, p.c('#2f6f64'), p.d('#2f6f64', 0.4)), {
       lift: 3,

@@ -1,4 +1,5 @@
 import { mix } from '../kit/colour.ts';
+import { nth } from '../kit/named.ts';
 import * as nature from '../kit/nature.ts';
 import { BLEED, type Motif, type Paint } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
@@ -63,7 +64,7 @@ export const motif: Motif = {
             () => {
               P.piece(paths.rect(0, 0, 88, 84), p.c(c), { lift: 1.2 });
               for (let i = 0; i < 3; i++)
-                P.ink(paths.rrect(12, 18 + i * 18, [60, 46, 54][i], 6, 3), p.ink, 0.5);
+                P.ink(paths.rrect(12, 18 + i * 18, nth([60, 46, 54], i), 6, 3), p.ink, 0.5);
             },
             { rot: R.r(-0.05, 0.05) },
           ),
@@ -235,7 +236,7 @@ export const motif: Motif = {
           );
           for (let i = 0; i < ln; i++)
             P.ink(
-              paths.rrect(-w * 0.32, -h * 0.3 + i * h * 0.18, w * [0.6, 0.5, 0.62, 0.3][i], h * 0.05, 2),
+              paths.rrect(-w * 0.32, -h * 0.3 + i * h * 0.18, w * nth([0.6, 0.5, 0.62, 0.3], i), h * 0.05, 2),
               p.ink,
               0.45,
             );

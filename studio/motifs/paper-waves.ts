@@ -1,4 +1,5 @@
 import { mix } from '../kit/colour.ts';
+import { nth } from '../kit/named.ts';
 import { BLEED, type Motif } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
 
@@ -32,8 +33,8 @@ export const motif: Motif = {
               500 + i * 110,
               0,
               900 + i * 110,
-              mix(p.ramp[Math.min(4, Math.floor(i * 0.75))], p.paper, 0.14),
-              p.ramp[Math.min(4, Math.floor(i * 0.75))],
+              mix(nth(p.ramp, Math.min(4, Math.floor(i * 0.75))), p.paper, 0.14),
+              nth(p.ramp, Math.min(4, Math.floor(i * 0.75))),
             ),
             { lift: 5, grain: 0.6 },
           ),

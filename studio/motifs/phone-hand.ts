@@ -1,5 +1,6 @@
 import { Path2D } from '@napi-rs/canvas';
 import { mix } from '../kit/colour.ts';
+import { nth } from '../kit/named.ts';
 import { BLEED, type Motif, type Paint } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
 
@@ -93,7 +94,8 @@ export const motif: Motif = {
             { lift: 1 },
           );
         });
-        for (let i = 0; i < 2; i++) P.ink(paths.rrect(1010, 566 + i * 30, [260, 180][i], 14, 7), p.ink, 0.5);
+        for (let i = 0; i < 2; i++)
+          P.ink(paths.rrect(1010, 566 + i * 30, nth([260, 180], i), 14, 7), p.ink, 0.5);
         P.piece(paths.rrect(1010, 650, 230, 70, 30), p.accent, { lift: 0.6 });
         P.piece(paths.rrect(1120, 744, 220, 70, 30), p.accent2, { lift: 0.6 });
         P.piece(paths.rrect(1010, 838, 180, 70, 30), p.accent, { lift: 0.6 });
@@ -101,7 +103,7 @@ export const motif: Motif = {
           [1036, 680, 170],
           [1146, 774, 150],
           [1036, 868, 110],
-        ])
+        ] as const)
           P.ink(paths.rrect(x, y, w, 12, 6), p.paper, 0.85);
         // fingers of the same hand wrap on the right edge, thumb on the left
         for (let i = 0; i < 4; i++) {
@@ -218,7 +220,8 @@ export const motif: Motif = {
       for (let i = -1; i < 2; i++) P.ink(paths.circle(i * 40, -6, 13), p.ink);
     });
     bub(800, 830, 0.75, p.paper, () => {
-      for (let i = 0; i < 3; i++) P.ink(paths.rrect(-56, -34 + i * 26, [110, 90, 60][i], 12, 6), p.ink, 0.6);
+      for (let i = 0; i < 3; i++)
+        P.ink(paths.rrect(-56, -34 + i * 26, nth([110, 90, 60], i), 12, 6), p.ink, 0.6);
     });
   },
 };

@@ -318,7 +318,7 @@ export const motif: Motif = {
           [1480, 936],
           [1520, 940],
           [1556, 934],
-        ])
+        ] as const)
           things.screw(P, x, y, 12);
         P.piece(paths.rrect(1300, 880, 130, 72, 10), p.c('teal'), { lift: 2 });
         for (let i = 0; i < 3; i++) P.ink(paths.circle(1330 + i * 35, 916, 10), p.accent2);

@@ -86,7 +86,7 @@ export const motif: Motif = {
           y = R.r(100, 900),
           l = R.r(90, 380),
           r = R.r(8, 15);
-        const pts: number[][] = [];
+        const pts: [number, number][] = [];
         for (let k = 0; k <= 5; k++) pts.push([x + R.r(-7, 7), y - l + (l * k) / 5]);
         P.piece(paths.tube(pts, [1, r * 0.45, r * 0.7, r * 0.8]), '#c7d6da', {
           lift: 0.6,

@@ -91,7 +91,7 @@ export const motif: Motif = {
     for (const [tx, s] of [
       [160, 2.1],
       [1720, 2.5],
-    ])
+    ] as const)
       nature.round(P, tx, 1030, s, mix(p.ramp[3], p.c('leafD'), 0.3));
     nature.grass(P, -BLEED, 1920 + BLEED, 1240, 70, mix(p.ramp[4], p.c('leafD'), 0.2), 44, { lift: 5 });
   },

@@ -26,7 +26,7 @@ export const motif: Motif = {
       [1700, 0.9],
       [1590, 0.62],
       [1820, 0.7],
-    ])
+    ] as const)
       nature.round(P, x, 560, s, mix(p.ramp[2], p.ramp[1], 0.3));
     // greenhouse
     P.group(() => {
@@ -84,7 +84,7 @@ export const motif: Motif = {
     });
     nature.sheet(P, nature.hill(P, 600, 18, { len: 1700 }), p.ramp[2], 600, { mist: 0.1 });
     // beds in perspective
-    const rows = [
+    const rows: [y: number, h: number, s: number][] = [
       [650, 16, 0.24],
       [706, 22, 0.34],
       [782, 30, 0.48],
@@ -201,7 +201,7 @@ export const motif: Motif = {
       [930, 1210],
       [1060, 1180],
       [1000, 1120],
-    ])
+    ] as const)
       P.piece(paths.circle(x, y, R.r(8, 15)), p.c('soilD'), { lift: 1, grain: 0 });
   },
 };

@@ -1,3 +1,4 @@
+import { nth } from '../kit/named.ts';
 import * as nature from '../kit/nature.ts';
 import { BLEED, type Motif } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
@@ -39,7 +40,7 @@ export const motif: Motif = {
         P.at(225 + i * 190 + k * 76, 246, () => {
           P.piece(
             paths.rrect(-26, -84, 52, 84, 8),
-            p.c(['red', 'mustard', 'teal', 'navy', 'rose', 'olive', 'brick', 'blue'][i * 2 + k]),
+            p.c(nth(['red', 'mustard', 'teal', 'navy', 'rose', 'olive', 'brick', 'blue'], i * 2 + k)),
             { lift: 1.6 },
           );
           P.piece(paths.rrect(-32, -94, 64, 14, 5), p.c('woodL'), { lift: 1 });

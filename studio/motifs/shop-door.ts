@@ -1,4 +1,5 @@
 import { mix } from '../kit/colour.ts';
+import { nth } from '../kit/named.ts';
 import { BLEED, type Motif } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
 import * as people from '../kit/people.ts';
@@ -40,9 +41,9 @@ export const motif: Motif = {
         for (let i = 0; i < 6; i++) {
           const x = 480 + i * 90;
           if ((i + y) % 3)
-            things.mug(P, x, y, 0.42, p.c(['teal', 'rose', 'mustard', 'navy', 'brick', 'olive'][i]));
+            things.mug(P, x, y, 0.42, p.c(nth(['teal', 'rose', 'mustard', 'navy', 'brick', 'olive'], i)));
           else
-            P.piece(paths.rrect(x - 30, y - 90, 60, 90, 8), p.c(['red', 'teal', 'cream'][i % 3]), {
+            P.piece(paths.rrect(x - 30, y - 90, 60, 90, 8), p.c(nth(['red', 'teal', 'cream'], i % 3)), {
               lift: 2,
             });
         }

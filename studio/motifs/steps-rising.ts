@@ -1,4 +1,5 @@
 import { mix } from '../kit/colour.ts';
+import { nth } from '../kit/named.ts';
 import * as nature from '../kit/nature.ts';
 import type { Motif } from '../kit/paint.ts';
 import * as paths from '../kit/paths.ts';
@@ -27,8 +28,8 @@ export const motif: Motif = {
           y,
           0,
           y + 500,
-          mix(p.ramp[Math.max(0, Math.min(4, 4 - Math.floor((i + 2) / 3)))], p.paper, 0.12),
-          p.ramp[Math.max(1, Math.min(4, 5 - Math.floor((i + 2) / 3)))],
+          mix(nth(p.ramp, Math.max(0, Math.min(4, 4 - Math.floor((i + 2) / 3)))), p.paper, 0.12),
+          nth(p.ramp, Math.max(1, Math.min(4, 5 - Math.floor((i + 2) / 3)))),
         ),
         { lift: 5 },
       );

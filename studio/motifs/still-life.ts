@@ -1,6 +1,6 @@
 import type { Slots } from '../catalogue/slots.ts';
 import { mix } from '../kit/colour.ts';
-import { named } from '../kit/named.ts';
+import { named, nth } from '../kit/named.ts';
 import * as nature from '../kit/nature.ts';
 import { objects } from '../kit/objects.ts';
 import { BLEED, type Motif, type Paint } from '../kit/paint.ts';
@@ -10,7 +10,7 @@ import * as things from '../kit/things.ts';
 const all = paths.rect(-BLEED, -BLEED, 1920 + 2 * BLEED, 1280 + 2 * BLEED);
 
 /** What is behind a table, so that no two rooms are the same. */
-const BACKS: Record<string, (P: Paint, wall: string) => void> = {
+export const BACKS: Record<string, (P: Paint, wall: string) => void> = {
   disc: (P, wall) => P.piece(nature.wobble(P, 960, 640, 540, 0.02), P.pal.l(wall, 0.45), { lift: 3 }),
   arch: (P, wall) => {
     P.piece(paths.rrect(520, 120, 880, 1300, [440, 440, 0, 0]), P.pal.l(wall, 0.4), { lift: 3 });
@@ -40,7 +40,7 @@ const BACKS: Record<string, (P: Paint, wall: string) => void> = {
             y + 200,
             w,
             h,
-            p.c(['red', 'teal', 'mustard', 'navy', 'rose', 'olive', 'cream'][(i + seed) % 7]),
+            p.c(nth(['red', 'teal', 'mustard', 'navy', 'rose', 'olive', 'cream'], (i + seed) % 7)),
             { band: i % 2 },
           );
         x += w + 3;
@@ -81,7 +81,7 @@ const BACKS: Record<string, (P: Paint, wall: string) => void> = {
 };
 
 /** Where a thing stands: each staging has its own depth, light and company, so that pictures differ in composition. */
-const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = {
+export const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = {
   /** On a table before a wall with one large disc of light paper. */
   table(P, o, thing) {
     const p = P.pal;
@@ -111,7 +111,7 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
     P.clip(paths.rect(380, -240, 1160, 1210), () => {
       nature.sky(P, { x: 1280, y: 300, r: 84, step: 130, halos: 3, hor: 760 });
       for (const [i, y] of [640, 740, 850].entries())
-        nature.sheet(P, nature.hill(P, y, 50, { len: 1300 - i * 250 }), p.ramp[1 + i], y, {
+        nature.sheet(P, nature.hill(P, y, 50, { len: 1300 - i * 250 }), nth(p.ramp, 1 + i), y, {
           mist: 0.3 - i * 0.1,
         });
     });
@@ -151,12 +151,12 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
   /** On sheets of coloured paper that overlap, nothing else: an idea rather than a place. */
   sheets(P, o, thing) {
     const p = P.pal;
-    const [a, b, c] = o.sheets ?? [p.ramp[1], p.ramp[0], p.sky[3]];
+    const [a, b, c] = o.sheets ?? ([p.ramp[1], p.ramp[0], p.sky[3]] as const);
     P.piece(all, P.lin(-200, -200, 1900, 1500, p.c(a), p.d(a, 0.15)), { lift: 0, edge: 0 });
     const wave = (y: number, amp: number) =>
       paths.smooth(
         [
-          ...Array.from({ length: 9 }, (_, i) => [
+          ...Array.from({ length: 9 }, (_, i): [number, number] => [
             -BLEED + (i * (1920 + 2 * BLEED)) / 8,
             y + P.R.r(-amp, amp),
           ]),
@@ -212,15 +212,15 @@ const STAGES: Record<string, (P: Paint, o: Slots, thing: () => void) => void> = 
     for (const [x, y, s] of [
       [P.R.r(100, 700), P.R.r(120, 330), P.R.r(0.8, 1.3)],
       [P.R.r(1250, 1850), P.R.r(60, 260), P.R.r(0.7, 1.1)],
-    ])
+    ] as const)
       nature.puff(P, x, y, s, mix(p.sky[2], p.paper, 0.5));
     for (const [i, y] of [800, 890].entries()) {
       const h = nature.hill(P, y, 70, { len: 1500 - i * 300 });
-      nature.sheet(P, h, p.ramp[1 + i], y, { mist: 0.3 });
+      nature.sheet(P, h, nth(p.ramp, 1 + i), y, { mist: 0.3 });
       for (const x of i
         ? [P.R.r(40, 330), P.R.r(1600, 1860)]
         : [P.R.r(400, 600), P.R.r(1330, 1480), P.R.r(1500, 1700)])
-        (i ? nature.round : nature.fir)(P, x, h.f(x) + 6, 0.75, p.ramp[2 + i]);
+        (i ? nature.round : nature.fir)(P, x, h.f(x) + 6, 0.75, nth(p.ramp, 2 + i));
     }
     P.piece(
       paths.smooth(

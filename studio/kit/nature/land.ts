@@ -15,7 +15,7 @@ export function hill(
     a = R.r(0, 6),
     b = R.r(0, 6),
     c = R.r(0, 6),
-    pts: number[][] = [];
+    pts: [number, number][] = [];
   const f = (x: number) =>
     y -
     amp *
@@ -32,7 +32,7 @@ export function hill(
 
 /** Craggy mountain range from peaks. */
 export function peaks(P: Paint, list: readonly Point[], base: number) {
-  const p = [
+  const p: [number, number][] = [
     [-BLEED, base + 2000],
     [-BLEED, base],
   ];

@@ -19,7 +19,7 @@ export function round(P: Paint, x: number, y: number, s: number, col: string, o:
     { lift: 1 },
   );
   const blob = (dx: number, dy: number, r: number) => {
-    const p: number[][] = [],
+    const p: [number, number][] = [],
       n = 9;
     for (let i = 0; i < n; i++) {
       const a = (i / n) * 6.283;
@@ -120,7 +120,10 @@ export function branch(
 export function leaf(x: number, y: number, len: number, ang: number, fat = 0.42) {
   const c = Math.cos(ang),
     s = Math.sin(ang),
-    t = (u: number, v: number) => [x + c * u * len - s * v * len, y + s * u * len + c * v * len];
+    t = (u: number, v: number): [number, number] => [
+      x + c * u * len - s * v * len,
+      y + s * u * len + c * v * len,
+    ];
   const p = new Path2D();
   p.moveTo(...(t(0, 0) as [number, number]));
   p.bezierCurveTo(

@@ -1,5 +1,6 @@
 import type { Path2D } from '@napi-rs/canvas';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import { BLEED, type Paint } from '../paint.ts';
 import * as paths from '../paths.ts';
 
@@ -46,7 +47,7 @@ export function sky(
         -200,
         0,
         hor,
-        ...S.map((c, j) => mix(mix(c, S[Math.min(3, j + 1)], t * 0.6), P.pal.sun, k * (o.halo ?? 1))),
+        ...S.map((c, j) => mix(mix(c, nth(S, Math.min(3, j + 1)), t * 0.6), P.pal.sun, k * (o.halo ?? 1))),
       ),
       { lift: 1.6, edge: 0.2, grain: 0.42 },
     );
@@ -57,7 +58,7 @@ export function sky(
       [x - 60, y + 20, 1.25, 0.2],
       [x - 620, y - 120, 1.5, 0.35],
       [x + 420, y - 190, 1.6, 0.3],
-    ])
+    ] as const)
       puff(P, cx, cy, cs, mix(P.pal.sky[1], P.pal.paper, k), { lift: 3 });
   if (sun) {
     P.glow(x, y, r * 3.2, P.pal.sun, 0.5);
@@ -70,7 +71,7 @@ export function sky(
 }
 
 export function wobble(P: Paint, x: number, y: number, r: number, amt = 0.02) {
-  const p: number[][] = [],
+  const p: [number, number][] = [],
     n = 22,
     R = P.R;
   for (let i = 0; i < n; i++) {
@@ -96,7 +97,7 @@ export function stars(P: Paint, n: number, x0: number, y0: number, x1: number, y
 }
 
 export function star(x: number, y: number, r: number) {
-  const p: number[][] = [];
+  const p: [number, number][] = [];
   for (let i = 0; i < 8; i++) {
     const a = (i / 8) * 6.283,
       q = i % 2 ? r * 0.32 : r;
@@ -167,7 +168,7 @@ export function puff(
     [-20, -100, 76],
     [70, -78, 60],
     [120, -45, 40],
-  ])
+  ] as const)
     ps.push(paths.circle(x + dx * s, y + dy * s, r * s * R.r(0.92, 1.08)));
   P.piece(paths.union(...ps), col, { lift: o.lift ?? 3, a: o.a ?? 1 });
 }

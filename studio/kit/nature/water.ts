@@ -1,4 +1,5 @@
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import { BLEED, type Paint, type Point } from '../paint.ts';
 import * as paths from '../paths.ts';
 
@@ -20,7 +21,7 @@ export function water(
       y = y0 + (y1 - y0) * t ** 1.35,
       ci = t * (W.length - 1),
       k = Math.floor(ci),
-      col = mix(W[k], W[Math.min(W.length - 1, k + 1)], ci - k);
+      col = mix(nth(W, k), nth(W, Math.min(W.length - 1, k + 1)), ci - k);
     const go = () => {
       P.piece(
         paths.wave(-BLEED, 1920 + BLEED, y, 2 + t * 11, 110 + t * 240, 1800, R.r(0, 500), 0.25),
@@ -74,7 +75,7 @@ export function steam(
     [8, 1.25],
     [38, 0.85],
   ]) {
-    const pts: number[][] = [],
+    const pts: [number, number][] = [],
       n = 6;
     for (let i = 0; i <= n; i++) {
       const t = i / n;

@@ -1,6 +1,8 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
+import type { Point } from '../paint.ts';
 import * as paths from '../paths.ts';
 import { shade } from './parts.ts';
 
@@ -74,7 +76,7 @@ export const FEAST = {
       const x = i * 68;
       P.piece(
         paths.rrect(x - 10, -440, 20, 106, 6),
-        [p.c('teal'), p.c('mustard'), p.c('blue')][(i + 2) % 3],
+        nth([p.c('teal'), p.c('mustard'), p.c('blue')], (i + 2) % 3),
         {
           lift: 1.4,
         },
@@ -237,7 +239,7 @@ export const FEAST = {
   flowers(P, o) {
     const p = P.pal;
     const dead = o.wilted;
-    const heads = dead
+    const heads: readonly (readonly [number, number, number])[] = dead
       ? [
           [-170, -330, -2.6],
           [30, -420, 0.6],
@@ -251,7 +253,7 @@ export const FEAST = {
           [10, -500, 0],
         ];
     for (const [i, [x, y]] of heads.entries()) {
-      const stem = dead
+      const stem: Point[] = dead
         ? [
             [0, -200],
             [x * 0.4, -470],
@@ -268,8 +270,8 @@ export const FEAST = {
         lift: 1.4,
       });
       const c = dead
-        ? p.d(['brick', 'rose', 'brick'][i], 0.25)
-        : p.c(['red', 'mustard', 'rose', 'carrot', 'white'][i]);
+        ? p.d(nth(['brick', 'rose', 'brick'], i), 0.25)
+        : p.c(nth(['red', 'mustard', 'rose', 'carrot', 'white'], i));
       const petals = dead ? 5 : 9;
       for (let k = 0; k < petals; k++) {
         const a = dead ? 0.7 + (k / petals) * 1.8 : (k / petals) * 6.283;

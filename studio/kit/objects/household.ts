@@ -1,4 +1,5 @@
 import type { Drawings } from '../../catalogue/slots.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import * as paths from '../paths.ts';
 import { shade } from './parts.ts';
@@ -22,7 +23,7 @@ export const HOUSEHOLD = {
       [226, -360],
       [-290, -74],
       [226, -74],
-    ])
+    ] as const)
       P.piece(paths.rrect(x, y, 64, 64, 22), p.d('woodL', 0.15), { lift: 1.4 });
     P.at(
       -20,
@@ -203,7 +204,7 @@ export const HOUSEHOLD = {
 
   plate(P, o) {
     const p = P.pal;
-    const parts = o.whole
+    const parts: readonly (readonly [x: number, y: number, rot: number])[] = o.whole
       ? [[0, 0, 0]]
       : [
           [-60, -30, -0.06],
@@ -243,7 +244,7 @@ export const HOUSEHOLD = {
         y,
         () => {
           const ring = (r: number) =>
-            o.whole ? paths.circle(0, 0, r) : paths.inter(paths.circle(0, 0, r), cuts[i]);
+            o.whole ? paths.circle(0, 0, r) : paths.inter(paths.circle(0, 0, r), nth(cuts, i));
           P.piece(ring(300), p.c('white'), { lift: 4 });
           P.ink(paths.diff(ring(272), paths.circle(0, 0, 252)), p.c('blue'), 0.8);
           P.piece(ring(206), p.l('white', 0.3), { lift: 0.8 });
@@ -256,7 +257,7 @@ export const HOUSEHOLD = {
         [-280, 190, 22],
         [300, -230, 12],
         [-30, 330, 14],
-      ])
+      ] as const)
         P.piece(
           paths.round(
             [

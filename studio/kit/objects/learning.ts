@@ -1,6 +1,8 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
+import type { Point } from '../paint.ts';
 import * as paths from '../paths.ts';
 import { shade } from './parts.ts';
 
@@ -43,7 +45,7 @@ export const LEARNING = {
     );
     P.clip(paths.circle(0, -300, 200), () => {
       const land = p.c('leaf');
-      for (const pts of [
+      const lands: Point[][] = [
         [
           [-150, -420],
           [-60, -450],
@@ -73,8 +75,8 @@ export const LEARNING = {
           [70, -130],
           [40, -210],
         ],
-      ])
-        P.piece(paths.smooth(pts), land, { lift: 1.6 });
+      ];
+      for (const pts of lands) P.piece(paths.smooth(pts), land, { lift: 1.6 });
     });
     for (const y of [-520, -78])
       P.piece(paths.circle(y < -300 ? 60 : -60, y, 16), p.l('brass', 0.3), { lift: 1.4 });
@@ -105,7 +107,7 @@ export const LEARNING = {
           [30, -70, 30],
           [-10, -200, 14],
           [60, -150, 12],
-        ])
+        ] as const)
           P.ink(paths.circle(x, y, r), p.paper, 0.45);
       });
       P.piece(paths.rrect(-64, -456, 128, 34, 14), mix(glass, p.paper, 0.4), { lift: 1.6 });
@@ -129,7 +131,7 @@ export const LEARNING = {
       [-50, -520, 26],
       [-92, -590, 18],
       [-30, -640, 13],
-    ])
+    ] as const)
       P.piece(paths.circle(x, y, r), mix(p.c('green'), p.paper, 0.55), { lift: 1.4, a: 0.8 });
   },
 
@@ -240,7 +242,7 @@ export const LEARNING = {
           [-0.45, 150],
           [0, 190],
           [0.45, 150],
-        ])
+        ] as const)
           P.at(300, 0, () => P.piece(paths.rrect(30, -17, l, 34, 17), p.c('mustard'), { lift: 2 }), {
             rot: a,
           });
@@ -266,7 +268,13 @@ export const LEARNING = {
       );
       for (let i = 0; i < 3; i++)
         P.ink(
-          paths.rrect(x - w * 0.34, y - h * 0.24 + i * h * 0.2, w * [0.66, 0.5, 0.58][i], h * 0.09, h * 0.04),
+          paths.rrect(
+            x - w * 0.34,
+            y - h * 0.24 + i * h * 0.2,
+            w * nth([0.66, 0.5, 0.58], i),
+            h * 0.09,
+            h * 0.04,
+          ),
           ink,
           0.75,
         );
@@ -283,12 +291,17 @@ export const LEARNING = {
       const teeth = Array.from({ length: n }, (_, i) => {
         const a = turn + (i / n) * 6.283;
         const w = (r * 2.4) / n;
-        const t = [
-          [r * 0.94, -w],
-          [r * 1.16, -w * 0.62],
-          [r * 1.16, w * 0.62],
-          [r * 0.94, w],
-        ].map(([d, q]) => [x + Math.cos(a) * d - Math.sin(a) * q, y + Math.sin(a) * d + Math.cos(a) * q]);
+        const t = (
+          [
+            [r * 0.94, -w],
+            [r * 1.16, -w * 0.62],
+            [r * 1.16, w * 0.62],
+            [r * 0.94, w],
+          ] as const
+        ).map(([d, q]): [number, number] => [
+          x + Math.cos(a) * d - Math.sin(a) * q,
+          y + Math.sin(a) * d + Math.cos(a) * q,
+        ]);
         return paths.poly(t);
       });
       P.piece(

@@ -1,6 +1,8 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
+import type { Point } from '../paint.ts';
 import * as paths from '../paths.ts';
 import { shade } from './parts.ts';
 
@@ -255,16 +257,19 @@ export const MEASURE = {
         shade(
           P,
           p.c(
-            o.down
-              ? ['teal', 'teal', 'mustard', 'brick', 'red'][i]
-              : ['rose', 'mustard', 'mustard', 'teal', 'green'][i],
+            nth(
+              o.down
+                ? ['teal', 'teal', 'mustard', 'brick', 'red']
+                : ['rose', 'mustard', 'mustard', 'teal', 'green'],
+              i,
+            ),
           ),
           -330 + i * 136,
           -234 + i * 136,
         ),
         { lift: 2 },
       );
-    const pts = heights.map((h, i) => [-282 + i * 136, -96 - h]);
+    const pts = heights.map((h, i): [number, number] => [-282 + i * 136, -96 - h]);
     P.line(paths.smooth(pts, false), p.ink, 9);
     for (const [x, y] of pts) P.piece(paths.circle(x, y, 15), p.paper, { lift: 1.6 });
     P.ink(paths.rect(-350, -62, 700, 7), p.ink);
@@ -274,9 +279,9 @@ export const MEASURE = {
     const p = P.pal;
     const wedge = (a0: number, a1: number, r: number, dx: number, dy: number, c: string) => {
       const n = 30;
-      const pts = [
+      const pts: Point[] = [
         [dx, dy - 300],
-        ...Array.from({ length: n + 1 }, (_, i) => {
+        ...Array.from({ length: n + 1 }, (_, i): [number, number] => {
           const a = a0 + ((a1 - a0) * i) / n;
           return [dx + Math.cos(a) * r, dy - 300 + Math.sin(a) * r];
         }),

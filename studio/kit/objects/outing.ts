@@ -1,4 +1,5 @@
 import type { Drawings } from '../../catalogue/slots.ts';
+import { nth } from '../named.ts';
 import * as paths from '../paths.ts';
 import { heart, shade, sprout } from './parts.ts';
 
@@ -103,11 +104,11 @@ export const OUTING = {
       for (let i = 0; i < 4; i++)
         P.piece(
           paths.rrect(-240 + i * 56, -120 - i * 44 - 20, 36, 30 + i * 44, 4),
-          p.c(['rose', 'mustard', 'teal', 'red'][i]),
+          p.c(nth(['rose', 'mustard', 'teal', 'red'], i)),
           { lift: 0.8 },
         );
       for (let i = 0; i < 5; i++)
-        P.ink(paths.rrect(20, -330 + i * 50, [240, 200, 250, 160, 220][i], 18, 9), p.ink, i ? 0.4 : 0.8);
+        P.ink(paths.rrect(20, -330 + i * 50, nth([240, 200, 250, 160, 220], i), 18, 9), p.ink, i ? 0.4 : 0.8);
     });
     P.piece(
       paths.round(

@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import type { Point } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -91,7 +92,7 @@ export const PLAY = {
     P.clip(c, () => {
       const penta = (x: number, y: number, r: number, a: number) =>
         paths.round(
-          Array.from({ length: 5 }, (_, i) => [
+          Array.from({ length: 5 }, (_, i): [number, number] => [
             x + Math.cos(a + (i * 6.283) / 5) * r,
             y + Math.sin(a + (i * 6.283) / 5) * r,
           ]),
@@ -142,8 +143,8 @@ export const PLAY = {
         [0, -640],
       ] as const
     ).entries()) {
-      P.piece(paths.ellipse(x, y, 30, 22, -0.3), p.c(['mustard', 'teal', 'rose'][i]), { lift: 2 });
-      P.piece(paths.rect(x + 22, y - 110, 8, 112), p.c(['mustard', 'teal', 'rose'][i]), { lift: 1 });
+      P.piece(paths.ellipse(x, y, 30, 22, -0.3), p.c(nth(['mustard', 'teal', 'rose'], i)), { lift: 2 });
+      P.piece(paths.rect(x + 22, y - 110, 8, 112), p.c(nth(['mustard', 'teal', 'rose'], i)), { lift: 1 });
       P.piece(
         paths.smooth([
           [x + 26, y - 112],
@@ -152,7 +153,7 @@ export const PLAY = {
           [x + 56, y - 74],
           [x + 28, y - 86],
         ]),
-        p.c(['mustard', 'teal', 'rose'][i]),
+        p.c(nth(['mustard', 'teal', 'rose'], i)),
         { lift: 1 },
       );
     }
@@ -357,13 +358,14 @@ export const PLAY = {
         y,
         () => {
           const bumps = tabs.map(([dx, dy]) => paths.circle(dx * 118, dy * 118, 40));
-          const holes = [
+          const sides: Point[] = [
             [1, 0],
             [0, 1],
             [-1, 0],
             [0, -1],
-          ]
-            .filter((d) => !tabs.some((t: Point) => t[0] === d[0] && t[1] === d[1]))
+          ];
+          const holes = sides
+            .filter((d) => !tabs.some((t) => t[0] === d[0] && t[1] === d[1]))
             .map(([dx, dy]) => paths.circle(dx * 84, dy * 84, 36));
           P.piece(
             paths.diff(paths.union(paths.rrect(-110, -110, 220, 220, 12), ...bumps), ...holes.slice(0, 2)),

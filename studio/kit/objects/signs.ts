@@ -221,7 +221,7 @@ export const SIGNS = {
       [-420, 60],
       [430, 140],
       [-360, 200],
-    ])
+    ] as const)
       P.piece(paths.circle(x, y, 14), p.paper, { lift: 1, a: 0.5 });
   },
 
@@ -319,7 +319,7 @@ export const SIGNS = {
       [-80, 120, 104],
       [-300, 110, 70],
       [60, 110, 80],
-    ])
+    ] as const)
       P.piece(nature.wobble(P, x, y, r, 0.05), p.l('white', 0.2), { lift: 3 });
   },
 
@@ -416,7 +416,7 @@ export const SIGNS = {
             [260, -200, 34],
             [300, -110, 22],
             [190, 190, 28],
-          ]) {
+          ] as const) {
             P.piece(paths.circle(s * x, y, r), p.ink, { lift: 1 });
             P.piece(paths.circle(s * x, y, r * 0.5), p.paper, { lift: 0.6 });
           }

@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as paths from '../paths.ts';
 import { shade } from './parts.ts';
 
@@ -32,7 +33,11 @@ export const TOOLS = {
               p.paper,
               11,
             );
-          P.ink(paths.rrect(-86, y + 20, [220, 170, 240, 190, 140][i], 20, 10), p.ink, i < 3 ? 0.35 : 0.8);
+          P.ink(
+            paths.rrect(-86, y + 20, nth([220, 170, 240, 190, 140], i), 20, 10),
+            p.ink,
+            i < 3 ? 0.35 : 0.8,
+          );
         }
       },
       { rot: -0.05 },

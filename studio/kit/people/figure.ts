@@ -37,7 +37,10 @@ export function mitt(
   if (o.none) return; // small hand: palm + thumb
   const c = Math.cos(dir),
     n = Math.sin(dir),
-    t = (u: number, v: number) => [w[0] + c * u * s - n * v * s, w[1] + n * u * s + c * v * s],
+    t = (u: number, v: number): [number, number] => [
+      w[0] + c * u * s - n * v * s,
+      w[1] + n * u * s + c * v * s,
+    ],
     f = o.flip ? -1 : 1;
   const a = paths.tube([t(-1.2, 0), t(2.6, 0), t(6.8, 0.6 * f)], [4.3 * s, 5.2 * s, 3.4 * s]),
     b = paths.tube([t(1, -1.2 * f), t(3.2, -3.2 * f), t(5.4, -3.2 * f)], [2.6 * s, 2.3 * s, 1.7 * s]);
@@ -58,14 +61,17 @@ export function side(P: Paint, x: number, y: number, s: number, o: SideFigure) {
         bot = o.bottom ?? o.top,
         far = (c: string) => mix(c, pal.shadow, 0.26);
       const hd = (o.head || 0) * D + L * 0.35,
-        hc = [nk[0] + Math.sin(hd) * 9 + Math.cos(hd) * 1.6, nk[1] - Math.cos(hd) * 9 + Math.sin(hd) * 1.6];
-      const S = [sh[0] - Math.cos(L) * 0.5, sh[1]];
+        hc: Point = [
+          nk[0] + Math.sin(hd) * 9 + Math.cos(hd) * 1.6,
+          nk[1] - Math.cos(hd) * 9 + Math.sin(hd) * 1.6,
+        ];
+      const S: Point = [sh[0] - Math.cos(L) * 0.5, sh[1]];
       const arm = (t: Point | null | undefined, bend: number, fr: boolean, hdir?: number) => {
         if (!t) return;
         const [e, w] = ik(S, t, o.armU || 16.5, o.armF || 15, bend),
           c = fr ? far(top) : top,
           sk = fr ? mix(o.skin, pal.shadow, 0.16) : o.skin,
-          mid = [e[0] * 0.9 + w[0] * 0.1, e[1] * 0.9 + w[1] * 0.1];
+          mid: Point = [e[0] * 0.9 + w[0] * 0.1, e[1] * 0.9 + w[1] * 0.1];
         const dir = hdir !== undefined ? hdir * D : Math.atan2(w[1] - e[1], w[0] - e[0]);
         if (o.sleeve === 'short') {
           P.piece(paths.tube([e, [(e[0] + w[0]) / 2, (e[1] + w[1]) / 2], w], [5.8, 5.4, 3.9]), sk, {
@@ -84,7 +90,7 @@ export function side(P: Paint, x: number, y: number, s: number, o: SideFigure) {
       };
       const leg = (t: Point | null | undefined, bend: number, fr: boolean) => {
         if (!t) return;
-        const H = [fr ? 1 : -0.5, 0],
+        const H: Point = [fr ? 1 : -0.5, 0],
           [k, a] = ik(H, t, 25, 24, bend),
           c = fr ? far(bot) : bot,
           sc = fr ? far(o.shoe || pal.ink) : o.shoe || pal.ink,
@@ -125,7 +131,7 @@ export function side(P: Paint, x: number, y: number, s: number, o: SideFigure) {
       // torso
       const b = o.round || 0,
         m = up(15);
-      const mid = [m[0] - Math.cos(L) * b, m[1] - Math.sin(L) * b];
+      const mid: Point = [m[0] - Math.cos(L) * b, m[1] - Math.sin(L) * b];
       if (o.coat)
         P.piece(
           paths.round(
@@ -155,8 +161,8 @@ export function side(P: Paint, x: number, y: number, s: number, o: SideFigure) {
           paths.round(
             [
               [2.4, 4],
-              up(24).map((v, i) => v + (i ? 0 : 3)),
-              up(24).map((v, i) => v + (i ? 0 : 9)),
+              [up(24)[0] + 3, up(24)[1]],
+              [up(24)[0] + 9, up(24)[1]],
               [9, 4],
               [10, 18],
               [-2, 18],
@@ -167,7 +173,10 @@ export function side(P: Paint, x: number, y: number, s: number, o: SideFigure) {
           { lift: 0.8, grain: 0.5 },
         );
       if (o.collar) {
-        const cc = (d: number, x: number) => [up(d)[0] + x * Math.cos(L), up(d)[1] + x * Math.sin(L)];
+        const cc = (d: number, x: number): [number, number] => [
+          up(d)[0] + x * Math.cos(L),
+          up(d)[1] + x * Math.sin(L),
+        ];
         P.piece(
           paths.round([cc(30.6, -4.8), cc(34.6, -3.6), cc(33.4, 2.4), cc(28.4, 6.4), cc(28.2, 2)], 0.8),
           o.collar,
@@ -227,7 +236,7 @@ export function front(P: Paint, x: number, y: number, s: number, o: FrontFigure)
         i: number,
       ) => {
         if (!t) return;
-        const S = [sx * w, -28],
+        const S: Point = [sx * w, -28],
           [e, wr] = ik(S, t, 16.5, 15, bend),
           dir = hdir !== undefined ? hdir * D : Math.atan2(wr[1] - e[1], wr[0] - e[0]);
         if (o.sleeve === 'short') {

@@ -160,12 +160,14 @@ export function headFront(P: Paint, o: Head) {
         ? null
         : st === 'curly'
           ? paths.union(
-              ...[
-                [-0.62, -0.72, 0.34],
-                [-0.2, -0.95, 0.36],
-                [0.25, -0.95, 0.36],
-                [0.64, -0.7, 0.34],
-              ].map(([x, y, r]) => paths.circle(x, y, r)),
+              ...(
+                [
+                  [-0.62, -0.72, 0.34],
+                  [-0.2, -0.95, 0.36],
+                  [0.25, -0.95, 0.36],
+                  [0.64, -0.7, 0.34],
+                ] as const
+              ).map(([x, y, r]) => paths.circle(x, y, r)),
             )
           : st === 'short'
             ? paths.smooth([

@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -14,7 +15,7 @@ export const FARM = {
     P.layer('hills', 0.2, () => {
       for (const [i, y] of [640, 730].entries()) {
         const h = nature.hill(P, y, 60, { len: 1500 });
-        nature.sheet(P, h, p.ramp[i], y, { mist: 0.3 });
+        nature.sheet(P, h, nth(p.ramp, i), y, { mist: 0.3 });
         if (i) for (const x of [300, 380, 1500, 1620]) nature.round(P, x, h.f(x) + 6, 0.6, p.ramp[2]);
       }
     });
@@ -53,7 +54,7 @@ export const FARM = {
                 for (const [x, y, r] of [
                   [-90, -60, 100],
                   [140, -30, 66],
-                ]) {
+                ] as const) {
                   P.piece(paths.circle(x, y, r), p.c('dark'), { lift: 3 });
                   P.piece(paths.circle(x, y, r * 0.5), p.c('mustard'), { lift: 1.4 });
                 }
@@ -150,7 +151,7 @@ export const FARM = {
               [-30, -40],
               [28, -70],
               [-22, -104],
-            ])
+            ] as const)
               things.tomato(P, x + dx, y + dy, 24);
             for (const a of [-2.5, -0.6]) nature.leafP(P, x, y - 130, 80, a, p.c('leaf'), { lift: 1.4 });
           } else
@@ -167,7 +168,7 @@ export const FARM = {
           [700, 560],
           [1180, 640],
           [1460, 520],
-        ])
+        ] as const)
           P.group(
             () =>
               P.at(x, y, () => {
@@ -230,7 +231,7 @@ export const FARM = {
     for (const [i, y] of [900, 1040].entries())
       P.layer(`near${i}`, 0.5 + i * 0.3, () => {
         const h = nature.hill(P, y, 60, { len: 1200 - i * 300 });
-        nature.sheet(P, h, mix(p.ramp[2 + i], p.c('leaf'), 0.3), y);
+        nature.sheet(P, h, mix(nth(p.ramp, 2 + i), p.c('leaf'), 0.3), y);
         if (i)
           for (const x of [240, 700, 760, 1500])
             nature.round(P, x, h.f(x) + 8, 0.8, mix(p.ramp[3], p.c('leafD'), 0.3));

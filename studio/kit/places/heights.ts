@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -159,7 +160,7 @@ export const HEIGHTS = {
           [1600, 190, 2.3, 0.14],
           [560, 330, 1.7, 0.2],
           [1300, 350, 1.8, 0.22],
-        ])
+        ] as const)
           nature.puff(P, x, y, s, mix(p.ramp[3], p.sky[1], k), { lift: 5 });
       },
       { sway: 60 },
@@ -188,7 +189,7 @@ export const HEIGHTS = {
     );
     P.layer('fields', 0.4, () => {
       for (const [i, y] of [860, 960, 1080].entries())
-        nature.sheet(P, nature.hill(P, y, 40, { len: 1500 }), mix(p.ramp[1 + i], p.c('leafD'), 0.2), y);
+        nature.sheet(P, nature.hill(P, y, 40, { len: 1500 }), mix(nth(p.ramp, 1 + i), p.c('leafD'), 0.2), y);
       things.house(P, 520, 960, 170, 110, {
         col: p.c('cream'),
         roof: p.d('brick', 0.2),
@@ -219,7 +220,7 @@ export const HEIGHTS = {
               [1370, 770, 150],
               [1270, 800, 110],
               [1450, 700, 110],
-            ])
+            ] as const)
               P.piece(nature.wobble(P, x, y, r, 0.08), mix(p.ramp[3], p.c('leafD'), 0.3), { lift: 3 });
           },
           { lift: 4 },
@@ -261,7 +262,7 @@ export const HEIGHTS = {
         [480, 320],
         [1320, 260],
         [2100, 400],
-      ])
+      ] as const)
         P.piece(
           paths.round(
             [

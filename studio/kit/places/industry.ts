@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -20,7 +21,7 @@ export const INDUSTRY = {
           [640, 250],
           [900, 190],
           [1160, 280],
-        ])
+        ] as const)
           for (let i = 0; i < 5; i++)
             P.piece(
               nature.wobble(P, x + i * 74, y - i * 84, 56 + i * 26, 0.06),
@@ -35,7 +36,7 @@ export const INDUSTRY = {
         [610, 620],
         [870, 700],
         [1130, 600],
-      ]) {
+      ] as const) {
         P.piece(
           paths.poly([
             [x - 44, 960],
@@ -85,7 +86,7 @@ export const INDUSTRY = {
       for (let i = 0; x < 2900; i++) {
         const w = P.R.r(120, 220);
         things.house(P, x + w / 2, 860, w, P.R.r(120, 240), {
-          col: mix(p.ramp[1], p.c(['cream', 'rose'][i % 2]), 0.2),
+          col: mix(p.ramp[1], p.c(nth(['cream', 'rose'], i % 2)), 0.2),
           roof: p.ramp[2],
           lit: p.lit,
           rows: 2,
@@ -107,7 +108,7 @@ export const INDUSTRY = {
         [3, 3],
         [0, 2],
         [1, 2],
-      ]) {
+      ] as const) {
         P.piece(paths.rect(648 + c * 173, 586 + r * 130, 145, 104), p.c('brick'), { lift: 1.6 });
         P.piece(paths.rect(690 + c * 173, 606 + r * 130, 60, 60), mix(p.sky[1], p.c('blue'), 0.4), {
           lift: 1,

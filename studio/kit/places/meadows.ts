@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -28,7 +29,7 @@ export const MEADOWS = {
         `trees${i}`,
         0.2 + i * 0.2,
         () => {
-          const col = mix(p.ramp[Math.min(4, shade + 0)], p.c('leafD'), 0.25);
+          const col = mix(nth(p.ramp, Math.min(4, shade + 0)), p.c('leafD'), 0.25);
           for (let k = 0; k < 9 - i; k++) {
             const side = k % 2 ? 1 : -1;
             const x = 960 + side * (210 + i * 120 + ((k * 347) % 780) + i * 60);
@@ -111,7 +112,7 @@ export const MEADOWS = {
     const p = P.pal;
     sky(P, { hor: 700, x: 620, y: 330 });
     P.layer('peaks', 0.2, () => {
-      const list = [
+      const list: [number, number][] = [
         [-500, 420],
         [-160, 640],
         [180, 300],
@@ -133,7 +134,7 @@ export const MEADOWS = {
         [1380, 340],
         [2000, 280],
         [-500, 420],
-      ])
+      ] as const)
         P.piece(
           paths.round(
             [
@@ -198,7 +199,7 @@ export const MEADOWS = {
     sky(P, { hor: 700, y: 330 });
     P.layer('hills', 0.2, () => {
       for (const [i, y] of [640, 720].entries())
-        nature.sheet(P, nature.hill(P, y, 50, { len: 1500 }), p.ramp[i], y, { mist: 0.3 });
+        nature.sheet(P, nature.hill(P, y, 50, { len: 1500 }), nth(p.ramp, i), y, { mist: 0.3 });
       things.house?.(P, 1560, 690, 130, 90, {
         col: p.c('cream'),
         roof: p.c('brick'),
@@ -251,7 +252,7 @@ export const MEADOWS = {
     sky(P, { hor: 780 });
     P.layer('hills', 0.2, () => {
       for (const [i, y] of [680, 780].entries())
-        nature.sheet(P, nature.hill(P, y, 70, { len: 1400 }), mix(p.ramp[i], p.c('leafL'), 0.2), y, {
+        nature.sheet(P, nature.hill(P, y, 70, { len: 1400 }), mix(nth(p.ramp, i), p.c('leafL'), 0.2), y, {
           mist: 0.3,
         });
     });
@@ -289,7 +290,7 @@ export const MEADOWS = {
                     [70, -70, 60],
                     [-30, -40, 60],
                     [40, -36, 62],
-                  ])
+                  ] as const)
                     P.piece(nature.wobble(P, bx, by, r, 0.07), p.l('white', 0.1), { lift: 1.4 });
                   P.piece(
                     paths.smooth([
@@ -394,9 +395,9 @@ export const MEADOWS = {
     for (const [i, y] of [900, 1010, 1130].entries())
       P.layer(`h${i}`, 0.3 + i * 0.25, () => {
         const h = nature.hill(P, y, 60, { len: 1500 - i * 300 });
-        nature.sheet(P, h, p.ramp[1 + i], y, { mist: 0.3 });
+        nature.sheet(P, h, nth(p.ramp, 1 + i), y, { mist: 0.3 });
         for (const x of [200, 1240, 1700])
-          nature.fir(P, x + i * 90, h.f(x + i * 90) + 6, 0.6 + i * 0.2, p.ramp[2 + Math.min(2, i)]);
+          nature.fir(P, x + i * 90, h.f(x + i * 90) + 6, 0.6 + i * 0.2, nth(p.ramp, 2 + Math.min(2, i)));
       });
   },
 } satisfies Drawings;

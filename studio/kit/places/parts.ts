@@ -1,12 +1,19 @@
 import { mix } from '../colour.ts';
 import * as nature from '../nature.ts';
-import { BLEED, type Paint, type Point, type Sheet } from '../paint.ts';
+import { BLEED, type Paint, type Sheet } from '../paint.ts';
 import * as paths from '../paths.ts';
 
 /** Sky with drifting clouds: the first layers of every place. */
 export function sky(
   P: Paint,
-  o: { x?: number; y?: number; r?: number; halos?: number; hor?: number; clouds?: readonly Point[] } = {},
+  o: {
+    x?: number;
+    y?: number;
+    r?: number;
+    halos?: number;
+    hor?: number;
+    clouds?: readonly (readonly [x: number, y: number, s: number])[];
+  } = {},
 ): void {
   const p = P.pal;
   P.layer('sky', 0, () =>

@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -56,7 +57,7 @@ export const STREETS = {
         const w = P.R.r(130, 230);
         const h = P.R.r(150, 330);
         things.house(P, x + w / 2, 1080, w, h, {
-          col: mix(p.ramp[2 + (i % 2)], p.c(['brick', 'navy', 'teal'][i % 3]), 0.3),
+          col: mix(nth(p.ramp, 2 + (i % 2)), p.c(nth(['brick', 'navy', 'teal'], i % 3)), 0.3),
           roof: p.ramp[4],
           lit: 0.5,
           rows: Math.round(h / 90),
@@ -74,9 +75,9 @@ export const STREETS = {
             people.front(P, x, 1150, 4.6 + (i % 2) * 0.5, {
               view: 'back',
               skin: p.skin(i % 5),
-              hair: ['#1c1420', '#6b4423', '#2b1a14'][i % 3],
+              hair: nth(['#1c1420', '#6b4423', '#2b1a14'], i % 3),
               hairStyle: i % 2 ? 'bob' : 'short',
-              top: p.c(['navy', 'brick', 'teal', 'mustard', 'rose', 'olive'][i] as string),
+              top: p.c(nth(['navy', 'brick', 'teal', 'mustard', 'rose', 'olive'], i)),
               hands: [
                 [-12, 6],
                 [12, 6],
@@ -102,7 +103,7 @@ export const STREETS = {
     P.layer('hills', 0.2, () => {
       for (const [i, y] of [620, 720].entries()) {
         const h = nature.hill(P, y, 80, { len: 1300 });
-        nature.sheet(P, h, p.ramp[i], y, { mist: 0.3 });
+        nature.sheet(P, h, nth(p.ramp, i), y, { mist: 0.3 });
         for (const x of [200, 700, 1500]) nature.fir(P, x + i * 130, h.f(x + i * 130) + 8, 0.7, p.ramp[2]);
       }
     });
@@ -157,7 +158,7 @@ export const STREETS = {
     sky(P, { hor: 720, x: 960, y: 480, r: 100 });
     P.layer('hills', 0.2, () => {
       for (const [i, y] of [640, 710, 770].entries())
-        nature.sheet(P, nature.hill(P, y, 70 - i * 16, { len: 1400 }), p.ramp[i], y, {
+        nature.sheet(P, nature.hill(P, y, 70 - i * 16, { len: 1400 }), nth(p.ramp, i), y, {
           mist: 0.35 - i * 0.1,
         });
     });
@@ -189,7 +190,7 @@ export const STREETS = {
         [1010, 14, 60],
         [1130, 20, 86],
         [1290, 30, 120],
-      ])
+      ] as const)
         P.piece(
           paths.poly([
             [960 - w / 2, y],
@@ -205,7 +206,7 @@ export const STREETS = {
           [200, 850, 0.5],
           [360, 940, 0.8],
           [640, 1080, 1.2],
-        ])
+        ] as const)
           nature.poplar(P, 960 + s * d * 1.25, y, sc, mix(p.ramp[3], p.c('leafD'), 0.4));
     });
     P.layer(
@@ -266,8 +267,8 @@ export const STREETS = {
           const w = P.R.r(110, 200) + layer * 20;
           const h = P.R.r(220, 620) - layer * 60;
           const col = mix(
-            p.ramp[Math.min(4, layer + 1)],
-            p.c(['blue', 'teal', 'grey', 'brick'][(i + layer) % 4]),
+            nth(p.ramp, Math.min(4, layer + 1)),
+            p.c(nth(['blue', 'teal', 'grey', 'brick'], (i + layer) % 4)),
             0.18 + layer * 0.06,
           );
           P.piece(
@@ -304,8 +305,8 @@ export const STREETS = {
       for (let i = 0; x < 3000; i++) {
         const w = P.R.r(230, 310);
         things.house(P, x + w / 2, 980, w, P.R.r(330, 470), {
-          col: mix(p.c(cs[i % 6]), p.sky[2], 0.1),
-          roof: p.d(['brick', 'navy', 'woodD'][i % 3], 0.15),
+          col: mix(p.c(nth(cs, i % 6)), p.sky[2], 0.1),
+          roof: p.d(nth(['brick', 'navy', 'woodD'], i % 3), 0.15),
           lit: p.lit,
           rows: 3,
           cols: 3,

@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED, type Paint } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -43,18 +44,20 @@ export const BURDEN = {
         top: 'cream',
       });
       table(P, 860, 1660, 920, 1190, 'wood');
-      for (const [k, [x, n]] of [
-        [1130, 13],
-        [1330, 22],
-        [1520, 17],
-      ].entries())
+      for (const [k, [x, n]] of (
+        [
+          [1130, 13],
+          [1330, 22],
+          [1520, 17],
+        ] as const
+      ).entries())
         P.group(() => {
           for (let i = 0; i < n; i++) {
             const dx = ((i * 37 + k * 11) % 17) - 8;
             P.piece(
               paths.rrect(x - 84 + dx, 900 - i * 30, 168, 26, 3),
               i % 6 === 3
-                ? p.c(['mustard', 'rose', 'teal'][k])
+                ? p.c(nth(['mustard', 'rose', 'teal'], k))
                 : mix(p.paper, p.shadow, ((i * 5) % 4) * 0.03),
               { lift: 1.4 },
             );
@@ -62,11 +65,13 @@ export const BURDEN = {
         });
     });
     live(P, 'sheets', 0.5, (t) => {
-      for (const [i, [x, y]] of [
-        [1010, 330],
-        [1240, 120],
-        [890, 120],
-      ].entries())
+      for (const [i, [x, y]] of (
+        [
+          [1010, 330],
+          [1240, 120],
+          [890, 120],
+        ] as const
+      ).entries())
         P.at(
           x + swing(t, 1, i * 0.3) * 50,
           y + swing(t, 1, 0.25 + i * 0.3) * 40,
@@ -184,7 +189,7 @@ export const BURDEN = {
       for (const [x, y, w] of [
         [560, 1150, 180],
         [1300, 1210, 260],
-      ])
+      ] as const)
         P.piece(paths.ellipse(x, y, w, w * 0.1), p.l('grey', 0.3), { lift: 0, a: 0.6 });
       things.lamppost(P, 1320, 1010, 560);
     });
@@ -218,7 +223,7 @@ export const BURDEN = {
       for (let i = 0; x < 2900; i++) {
         const w = P.R.r(210, 320);
         things.house(P, x + w / 2, 1010, w, P.R.r(420, 600), {
-          col: mix(p.ramp[1], p.c(['cream', 'brick', 'teal'][i % 3]), 0.3),
+          col: mix(p.ramp[1], p.c(nth(['cream', 'brick', 'teal'], i % 3)), 0.3),
           lit: 0.5,
           rows: 3,
           cols: 2,
@@ -231,7 +236,7 @@ export const BURDEN = {
         [560, 1130, 220],
         [1360, 1180, 280],
         [980, 1240, 240],
-      ])
+      ] as const)
         P.piece(paths.ellipse(q, y, w, w * 0.1), mix(p.ramp[0], p.sky[3], 0.4), { lift: 0, a: 0.8 });
     });
     P.layer('pair', 0.5, () => {

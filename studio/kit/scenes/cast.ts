@@ -10,7 +10,7 @@ type Local<F extends Body> = Omit<F, 'skin'> & { skin: number };
 type Pose<F extends Body> = Partial<Local<F>> & { foot?: number };
 
 /** Made-up people: looks and clothes, so that faces vary and nobody stands for a kind. Colours are local colours. */
-const CAST: Record<string, Local<Body>> = {
+export const CAST: Record<string, Local<Body>> = {
   ada: { skin: 3, hair: '#1d1613', hairStyle: 'bun', top: 'mustard', bottom: 'navy', shoe: 'cream' },
   bo: { skin: 0, hair: '#a5652f', hairStyle: 'short', top: 'teal', bottom: '#4a4152', beard: 1 },
   cleo: { skin: 4, hair: '#141010', hairStyle: 'curly', top: 'rose', bottom: 'denim', shoe: 'white' },

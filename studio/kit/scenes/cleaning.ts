@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -18,7 +19,7 @@ export const CLEANING = {
       for (let i = 0; x < 2900; i++) {
         const w = P.R.r(210, 320);
         things.house(P, x + w / 2, 1000, w, P.R.r(460, 620), {
-          col: p.c(['brick', 'mustard', 'teal', 'cream', 'rose'][i % 5]),
+          col: p.c(nth(['brick', 'mustard', 'teal', 'cream', 'rose'], i % 5)),
           lit: p.lit,
           rows: 3,
           cols: 2,
@@ -78,7 +79,7 @@ export const CLEANING = {
           P.R.r(1130, 1200),
           P.R.r(30, 52),
           P.R.r(0, 6),
-          p.c(['carrot', 'mustard', 'brick'][i % 3]),
+          p.c(nth(['carrot', 'mustard', 'brick'], i % 3)),
           { lift: 1.4 },
         );
     });

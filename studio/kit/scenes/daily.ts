@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED, type Paint } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -315,7 +316,7 @@ export const DAILY = {
           for (let i = 0; i < 3; i++)
             P.piece(
               paths.rrect(700 + i * 112, 660 + r * 94, 90, 70, 14),
-              r === 3 ? p.c(['red', 'mustard', 'leaf'][i]) : p.paper,
+              r === 3 ? p.c(nth(['red', 'mustard', 'leaf'], i)) : p.paper,
               { lift: 2 },
             );
       }),
@@ -409,7 +410,7 @@ export const DAILY = {
             for (const [x, h] of [
               [300, 70],
               [366, 90],
-            ])
+            ] as const)
               P.piece(paths.rrect(x, 10, 36, h, 6), p.c('brass'), { lift: 4 });
           },
           { rot: 0.16 },

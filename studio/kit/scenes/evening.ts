@@ -406,15 +406,17 @@ export const EVENING = {
         [1150, 40],
         [1340, 54],
         [1500, 36],
-      ])
+      ] as const)
         P.piece(paths.rrect(x, 470 - r * 2, r * 1.6, r * 2, 8), p.c(r > 50 ? 'brass' : 'teal'), { lift: 3 });
     });
     live(P, 'fire', 0.2, (t) => {
-      for (const [i, [x, h, w]] of [
-        [1270, 150, 60],
-        [1340, 220, 80],
-        [1410, 160, 60],
-      ].entries()) {
+      for (const [i, [x, h, w]] of (
+        [
+          [1270, 150, 60],
+          [1340, 220, 80],
+          [1410, 160, 60],
+        ] as const
+      ).entries()) {
         const d = swing(t, 2 + i, i * 0.3) * 16;
         const e = swing(t, 3, i * 0.2) * 20;
         P.piece(

@@ -1,4 +1,5 @@
 import type { Drawings } from '../../catalogue/slots.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -65,7 +66,7 @@ export const FAMILY = {
       pane(P, 260, 150, 400, 420, 'hills', 'white');
       for (let i = 0; i < 3; i++) {
         P.piece(paths.rect(1580 + i * 90, 330, 8, 90), p.c('woodD'), { lift: 1 });
-        P.piece(paths.circle(1584 + i * 90, 460, 44 - i * 6), p.c(['brick', 'dark', 'steel'][i]), {
+        P.piece(paths.circle(1584 + i * 90, 460, 44 - i * 6), p.c(nth(['brick', 'dark', 'steel'], i)), {
           lift: 3,
         });
       }
@@ -140,16 +141,18 @@ export const FAMILY = {
         hdirs: [-30, 30],
       });
       const cols = ['red', 'mustard', 'teal', 'blue', 'leafL', 'rose'];
-      for (const [i, [x, y, w]] of [
-        [870, 1190, 90],
-        [970, 1190, 90],
-        [1070, 1190, 90],
-        [918, 1102, 90],
-        [1020, 1102, 90],
-        [968, 1014, 90],
-        [968, 926, 90],
-      ].entries())
-        P.piece(paths.rrect(x, y - 86, w, 86, 8), p.c(cols[i % 6]), { lift: 3 });
+      for (const [i, [x, y, w]] of (
+        [
+          [870, 1190, 90],
+          [970, 1190, 90],
+          [1070, 1190, 90],
+          [918, 1102, 90],
+          [1020, 1102, 90],
+          [968, 1014, 90],
+          [968, 926, 90],
+        ] as const
+      ).entries())
+        P.piece(paths.rrect(x, y - 86, w, 86, 8), p.c(nth(cols, i % 6)), { lift: 3 });
       P.piece(
         paths.poly([
           [960, 840],

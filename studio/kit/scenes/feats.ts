@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -16,7 +17,7 @@ export const FEATS = {
       ground(P, 860, p.ramp[2]);
       for (let i = 0; i < 34; i++) {
         const x = -300 + i * 76;
-        const c = p.c(['teal', 'mustard', 'rose', 'navy', 'cream', 'brick'][i % 6]);
+        const c = p.c(nth(['teal', 'mustard', 'rose', 'navy', 'cream', 'brick'], i % 6));
         P.piece(
           paths.smooth(
             [
@@ -186,7 +187,7 @@ export const FEATS = {
         [620, 200],
         [900, 300],
         [1180, 180],
-      ])
+      ] as const)
         P.piece(paths.ellipse(x + swing(t, 2) * 16, 930, w, 14), mix(p.c('#4fb3c4'), p.paper, 0.45), {
           lift: 0,
           a: 0.6,
@@ -242,7 +243,7 @@ export const FEATS = {
         [1200, 760, 200],
         [1420, 960, 300],
         [1560, 240, 260],
-      ])
+      ] as const)
         P.piece(
           paths.round(
             [
@@ -261,7 +262,7 @@ export const FEATS = {
         [1100, 470],
         [1110, 860],
         [1080, 1060],
-      ])
+      ] as const)
         P.piece(paths.ellipse(x, y, 34, 20), p.d('#b98a62', 0.35), { lift: 3 });
     });
     P.layer('climber', 0.5, () => {

@@ -1,4 +1,5 @@
 import type { Drawings } from '../../catalogue/slots.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED, type Paint } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -20,7 +21,7 @@ export const HANDWORK = {
         const h = 200 + ((i * 53) % 120);
         P.piece(
           paths.rrect(x - 16, 120, 32, h * 0.55, 10),
-          p.c(['red', 'navy', 'woodD', 'mustard', 'teal', 'brick'][i]),
+          p.c(nth(['red', 'navy', 'woodD', 'mustard', 'teal', 'brick'], i)),
           { lift: 3 },
         );
         P.piece(
@@ -89,7 +90,7 @@ export const HANDWORK = {
         [1220, 1160, 24],
         [1330, 1178, 18],
         [1180, 890, 18],
-      ])
+      ] as const)
         P.line(paths.circle(x, y, r), p.c('#e6c48c'), 8);
     });
   },

@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -49,7 +50,7 @@ export const HOUSEHOLD = {
         [1530, 1180, 220, 180],
         [1560, 1000, 160, 130],
         [1330, 1190, 170, 130],
-      ]) {
+      ] as const) {
         P.piece(paths.rrect(x, y - h, w, h, 6), p.c('#c9a06a'), { lift: 4 });
         P.ink(paths.rect(x + w / 2 - 14, y - h, 28, h), p.paper, 0.45);
       }
@@ -159,7 +160,9 @@ export const HOUSEHOLD = {
           { lift: 4 },
         );
         for (let i = 0; i < 3; i++)
-          P.piece(paths.ellipse(1000 + i * 60, 1076, 54, 30), p.c(['rose', 'cream', 'teal'][i]), { lift: 2 });
+          P.piece(paths.ellipse(1000 + i * 60, 1076, 54, 30), p.c(nth(['rose', 'cream', 'teal'], i)), {
+            lift: 2,
+          });
       });
     });
   },

@@ -204,13 +204,15 @@ export const LEARNING = {
         { rot, s },
       );
     live(P, 'caps', 0.3, (t) => {
-      for (const [i, [x, y]] of [
-        [520, 330],
-        [760, 190],
-        [980, 300],
-        [1180, 170],
-        [1400, 310],
-      ].entries()) {
+      for (const [i, [x, y]] of (
+        [
+          [520, 330],
+          [760, 190],
+          [980, 300],
+          [1180, 170],
+          [1400, 310],
+        ] as const
+      ).entries()) {
         const up = Math.abs(Math.sin((t + i * 0.13) * Math.PI));
         cap(x + swing(t, 1, i * 0.2) * 16, y + 90 - up * 150, 0.3 * swing(t, 1, i * 0.31), 1.05);
       }

@@ -1,7 +1,8 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
-import { BLEED, type Paint } from '../paint.ts';
+import { BLEED, type Paint, type Point } from '../paint.ts';
 import * as paths from '../paths.ts';
 import { ground, sky } from '../places/parts.ts';
 import { rng } from '../random.ts';
@@ -44,7 +45,7 @@ export const MACHINES = {
         [300, 1.5],
         [640, 2.4],
         [900, 1.7],
-      ])
+      ] as const)
         nature.round(P, x0 + x * u, 1000, s, mix(p.c('leaf'), p.ramp[3], 0.3));
     });
     P.layer('road', 0.3, () =>
@@ -155,7 +156,7 @@ export const MACHINES = {
         const q = k * 62;
         const bend = q * 1.9 + R.r(-30, 30);
         const end = 900 + R.r(0, 900);
-        const pts =
+        const pts: Point[] =
           side === 0
             ? [
                 [960 + 260, 640 + q],
@@ -184,7 +185,7 @@ export const MACHINES = {
                     [960 + bend, 640 + end],
                   ];
         P.line(paths.poly(pts, false), p.c(i % 5 === 2 ? 'mustard' : '#4fa08f'), 12);
-        const e = pts[3];
+        const e = nth(pts, 3);
         P.piece(paths.circle(e[0], e[1], 22), p.c('mustard'), { lift: 1 });
         P.ink(paths.circle(e[0], e[1], 9), p.c('#17443f'));
       }
@@ -194,7 +195,7 @@ export const MACHINES = {
         for (const [x, y, w, h] of [
           [690 + i * 62, 350, 34, 580],
           [670, 370 + i * 62, 580, 34],
-        ])
+        ] as const)
           P.piece(paths.rrect(x, y, w, h, 6), p.c('steel'), { lift: 2 });
       P.piece(
         paths.rrect(700, 380, 520, 520, 30),
@@ -246,7 +247,10 @@ export const MACHINES = {
       );
       for (let r = 0; r < 3; r++)
         for (let i = 0; i < 7; i++) {
-          const q = (k: number, j: number) => [880 - k * 550 * 0.98 + j * 230 + 60, 340 + k * 720];
+          const q = (k: number, j: number): [number, number] => [
+            880 - k * 550 * 0.98 + j * 230 + 60,
+            340 + k * 720,
+          ];
           const k0 = r * 0.3 + 0.04;
           const k1 = k0 + 0.27;
           const a = q(k0, i + 0.05);
@@ -289,7 +293,7 @@ export const MACHINES = {
         [120, 2],
         [330, 1.5],
         [-160, 2.2],
-      ])
+      ] as const)
         nature.round(P, x, 960, s, p.c('leaf'));
       ground(P, 940, p.ramp[2]);
     }

@@ -1,4 +1,5 @@
 import type { Drawings } from '../../catalogue/slots.ts';
+import { nth } from '../named.ts';
 import type { Paint } from '../paint.ts';
 import * as paths from '../paths.ts';
 import * as things from '../things.ts';
@@ -47,7 +48,7 @@ export const OFFICE = {
       [150, 230, 200, 330, 420].forEach((h, i) =>
         P.piece(
           paths.rect(920 + i * 145, 580 - h, 90, h),
-          p.c(['teal', 'mustard', 'rose', 'teal', 'red'][i]),
+          p.c(nth(['teal', 'mustard', 'rose', 'teal', 'red'], i)),
           {
             lift: 1.6,
           },

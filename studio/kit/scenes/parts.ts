@@ -1,6 +1,7 @@
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
-import { BLEED, type Paint } from '../paint.ts';
+import { BLEED, type Paint, type Point } from '../paint.ts';
 import * as paths from '../paths.ts';
 import { rng } from '../random.ts';
 import * as things from '../things.ts';
@@ -172,7 +173,7 @@ export function shelves(
         let gx = x + 14;
         for (let i = 0; gx < x + w - 60; i++) {
           const n = (i * 7 + r * 11) % 13;
-          const c = p.c(cols[(i * 3 + r * 5) % 8]);
+          const c = p.c(nth(cols, (i * 3 + r * 5) % 8));
           if (goods === 'books') {
             const bw = 26 + (n % 5) * 6;
             if (n !== 6) things.book(P, gx, yy, bw, gap * (0.5 + (n % 4) * 0.09), c, { band: i % 2 });
@@ -187,7 +188,7 @@ export function shelves(
           } else {
             const jw = 90 + (n % 4) * 22;
             const jh = gap * (0.36 + (n % 3) * 0.13);
-            P.piece(paths.rrect(gx, yy - jh, jw, jh, 5), p.c(['woodL', '#c9a06a', 'wood'][n % 3]), {
+            P.piece(paths.rrect(gx, yy - jh, jw, jh, 5), p.c(nth(['woodL', '#c9a06a', 'wood'], n % 3)), {
               lift: 2,
             });
             P.ink(paths.rect(gx + jw / 2 - 8, yy - jh, 16, jh), p.paper, 0.5);
@@ -266,7 +267,7 @@ export function pendant(P: Paint, x: number, y: number, col: string, s = 1) {
 }
 
 /** A branch-free bush or crown in a border of a park. */
-export const trees = (P: Paint, y: number, list: number[][], col: string) => {
+export const trees = (P: Paint, y: number, list: readonly Point[], col: string) => {
   for (const [x, s] of list) nature.round(P, x, y, s, col);
 };
 

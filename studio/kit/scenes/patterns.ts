@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED, type Paint } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -124,14 +125,10 @@ export const PATTERNS = {
     const p = P.pal;
     P.layer('ground', 0, () => sheet(P, p.c('#b23f5f'), p.c('#7a2f5a')));
     const R = rng('confetti');
-    const bits = Array.from({ length: 220 }, () => [
-      R.r(-300, 2220),
-      R(),
-      R.r(18, 44),
-      R.r(0, 6),
-      R.i(0, 5),
-      R.i(1, 2),
-    ]);
+    const bits = Array.from(
+      { length: 220 },
+      () => [R.r(-300, 2220), R(), R.r(18, 44), R.r(0, 6), R.i(0, 5), R.i(1, 2)] as const,
+    );
     live(P, 'bits', 0.2, (t) => {
       for (const [x, y0, s, a, c, n] of bits) {
         const y = ((y0 + t * n) % 1) * 2700 - 700;
@@ -141,7 +138,7 @@ export const PATTERNS = {
           () =>
             P.piece(
               c % 2 ? paths.rrect(-s, -s * 0.4, s * 2, s * 0.8, 4) : paths.circle(0, 0, s * 0.55),
-              p.c(['mustard', 'cream', 'teal', 'rose', 'carrot', 'blue'][c]),
+              p.c(nth(['mustard', 'cream', 'teal', 'rose', 'carrot', 'blue'], c)),
               { lift: 2, grain: 0 },
             ),
           { rot: a + t * Math.PI * 2 * n, sy: 0.5 + 0.5 * Math.abs(swing(t, n * 2, a)) },
@@ -168,7 +165,7 @@ export const PATTERNS = {
               q,
               R.r(220, 330),
               (side > 0 ? Math.PI : 0) + R.r(-0.7, 0.7),
-              p.c(['leafL', 'leaf', 'leafD'][k]),
+              p.c(nth(['leafL', 'leaf', 'leafD'], k)),
               { lift: 4 },
             );
           }

@@ -1,4 +1,5 @@
 import type { Drawings } from '../../catalogue/slots.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED, type Paint } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -37,7 +38,7 @@ export const SPORT = {
         [0, 2],
         [420, 2.5],
         [760, 1.8],
-      ])
+      ] as const)
         nature.round(P, x0 + x * u, 960, s, p.c(p.moon ? 'leafD' : 'leaf'));
     });
     P.layer('way', 0.3, () =>
@@ -238,7 +239,7 @@ export const SPORT = {
       );
       for (const x of [330, 1590])
         for (let i = 0; i < 3; i++)
-          P.piece(paths.rrect(x - 60, 1060 - i * 60, 120, 50, 22), p.c(['dark', 'red', 'navy'][i]), {
+          P.piece(paths.rrect(x - 60, 1060 - i * 60, 120, 50, 22), p.c(nth(['dark', 'red', 'navy'], i)), {
             lift: 3,
           });
     });
@@ -276,7 +277,7 @@ export const SPORT = {
       for (let i = 0; i < 90; i++)
         P.ink(
           paths.circle(-400 + i * 32 + P.R.r(-8, 8), 710 + (i % 3) * 32, 13),
-          p.c(['red', 'cream', 'blue', 'mustard'][i % 4]),
+          p.c(nth(['red', 'cream', 'blue', 'mustard'], i % 4)),
           0.8,
         );
       P.piece(paths.rect(-BLEED, 830, 1920 + 2 * BLEED, 40), p.c('white'), { lift: 2 });
@@ -393,7 +394,7 @@ export const SPORT = {
             [x + 60, y + 4],
             [x + 30, y + 80],
           ]),
-          p.c(['mustard', 'teal', 'rose', 'cream'][i % 4]),
+          p.c(nth(['mustard', 'teal', 'rose', 'cream'], i % 4)),
           { lift: 2 },
         );
       }

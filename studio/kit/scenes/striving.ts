@@ -88,7 +88,7 @@ export const STRIVING = {
       for (const [x, w, y] of [
         [-900, 1240, 800],
         [1580, 1500, 800],
-      ])
+      ] as const)
         P.piece(
           paths.round(
             [
@@ -163,7 +163,7 @@ export const STRIVING = {
     live(P, 'star', 0.3, (t) => {
       const r = 130 + swing(t, 2) * 7;
       P.glow(1180, 180, 420, p.accent2, 0.5);
-      const pts = Array.from({ length: 10 }, (_, i) => {
+      const pts = Array.from({ length: 10 }, (_, i): [number, number] => {
         const a = -Math.PI / 2 + (i / 10) * Math.PI * 2 + swing(t) * 0.06;
         const q = i % 2 ? r * 0.46 : r;
         return [1180 + Math.cos(a) * q, 180 + Math.sin(a) * q];

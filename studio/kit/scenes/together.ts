@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -18,7 +19,7 @@ export const TOGETHER = {
       for (let i = 0; x < 2900; i++) {
         const w = P.R.r(220, 320);
         things.house(P, x + w / 2, 1000, w, P.R.r(380, 560), {
-          col: mix(p.ramp[1], p.c(['brick', 'cream', 'teal', 'rose'][i % 4]), 0.35),
+          col: mix(p.ramp[1], p.c(nth(['brick', 'cream', 'teal', 'rose'], i % 4)), 0.35),
           lit: p.lit,
           rows: 3,
           cols: 2,
@@ -28,24 +29,26 @@ export const TOGETHER = {
       }
       ground(P, 1000, mix(p.ramp[2], p.c('grey'), 0.5));
     });
-    for (const [k, list] of [
+    for (const [k, list] of (
       [
-        [380, 'hugo', 'cream', 3.8],
-        [640, 'lee', 'mustard', 3.8],
-        [1240, 'ned', 'teal', 3.8],
-        [1520, 'elsa', 'rose', 3.8],
-      ],
-      [
-        [540, 'cleo', 'paper', 6],
-        [950, 'finn', 'red', 6],
-        [1350, 'gita', 'leafL', 6],
-      ],
-    ].entries())
+        [
+          [380, 'hugo', 'cream', 3.8],
+          [640, 'lee', 'mustard', 3.8],
+          [1240, 'ned', 'teal', 3.8],
+          [1520, 'elsa', 'rose', 3.8],
+        ],
+        [
+          [540, 'cleo', 'paper', 6],
+          [950, 'finn', 'red', 6],
+          [1350, 'gita', 'leafL', 6],
+        ],
+      ] as const
+    ).entries())
       P.layer(
         `row ${k}`,
         0.4 + k * 0.2,
         () => {
-          for (const [x, who, sign] of list as any) {
+          for (const [x, who, sign] of list) {
             const s = k ? 6.2 : 5;
             const y = k ? 1190 : 1090;
             P.group(() => {
@@ -110,7 +113,7 @@ export const TOGETHER = {
           [960, 560, 110],
           [880, 640, 74],
           [1050, 630, 80],
-        ])
+        ] as const)
           P.piece(nature.wobble(P, x, y, r, 0.06), p.c(r > 100 ? 'leafL' : 'leaf'), { lift: 4 });
       });
       P.piece(paths.ellipse(960, 1180, 220, 50), p.c('soil'), { lift: 3 });
@@ -279,7 +282,7 @@ export const TOGETHER = {
         for (let i = 0; i < 5; i++)
           P.piece(
             paths.circle(x + 26 + i * 42, y, 34),
-            p.c(['tomato', 'leafL', 'carrot', 'tomato', 'corn'][i]),
+            p.c(nth(['tomato', 'leafL', 'carrot', 'tomato', 'corn'], i)),
             {
               lift: 2,
             },
@@ -289,14 +292,18 @@ export const TOGETHER = {
         for (let i = 0; i < 4; i++)
           P.piece(
             paths.rrect(x + 14 + i * 50, y - 70, 44, 130, 16),
-            p.c(['woodL', 'doughD', 'wood', 'woodL'][i]),
+            p.c(nth(['woodL', 'doughD', 'wood', 'woodL'], i)),
             { lift: 2 },
           );
       });
       for (let i = 0; i < 4; i++)
-        P.piece(paths.rrect(1080 + i * 76, 800, 60, 82, 10), p.c(['red', 'navy', 'mustard', 'teal'][i]), {
-          lift: 3,
-        });
+        P.piece(
+          paths.rrect(1080 + i * 76, 800, 60, 82, 10),
+          p.c(nth(['red', 'navy', 'mustard', 'teal'], i)),
+          {
+            lift: 3,
+          },
+        );
     });
     P.layer('guest', 0.6, () => {
       figure(P, 500, 1195, 7.4, 'hugo', 'give', {

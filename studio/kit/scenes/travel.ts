@@ -1,5 +1,6 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import { mix } from '../colour.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED, type Paint } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -190,7 +191,7 @@ export const TRAVEL = {
       for (let i = 0; x < 2900; i++) {
         const w = P.R.r(240, 340);
         things.house(P, x + w / 2, 1000, w, P.R.r(420, 600), {
-          col: mix(p.ramp[1], p.c(['brick', 'cream', 'teal', 'rose'][i % 4]), 0.45),
+          col: mix(p.ramp[1], p.c(nth(['brick', 'cream', 'teal', 'rose'], i % 4)), 0.45),
           lit: p.lit,
           rows: 3,
           cols: 2,
@@ -256,7 +257,7 @@ export const TRAVEL = {
           [340, 2.1],
           [700, 1.4],
           [930, 1.9],
-        ])
+        ] as const)
           nature.round(P, x0 + x * u, 830, s, p.c('leaf'));
       },
       2,

@@ -1,4 +1,5 @@
 import type { Drawings } from '../../catalogue/slots.ts';
+import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import { BLEED } from '../paint.ts';
 import * as paths from '../paths.ts';
@@ -25,7 +26,7 @@ export const WAYS = {
           [190, 50, 280],
           [40, 390, 310],
           [190, 390, 310],
-        ])
+        ] as const)
           P.piece(paths.rrect(x + dx, 250 + dy, 110, h, 6), p.d(c, 0.15), { lift: 1 });
         P.piece(paths.circle(x + (c === 'red' ? 306 : 34), 640, 20), p.c('brass'), { lift: 3 });
       }
@@ -143,13 +144,13 @@ export const WAYS = {
           [1140, 230, 54],
           [1076, 320, 46],
           [1046, 394, 36],
-        ])
+        ] as const)
           P.piece(nature.wobble(P, x, y, r, 0.1), p.paper, { lift: 3 });
         for (const [x0, x1, y] of [
           [1420, 1700, 300],
           [1400, 1760, 480],
           [1320, 1800, 660],
-        ])
+        ] as const)
           P.line(
             paths.smooth(
               [
@@ -226,7 +227,7 @@ export const WAYS = {
         () =>
           P.piece(
             paths.wave(-BLEED, 1920 + BLEED, y, 40, 420 + k * 60, 2400, k * 150, 0.3),
-            P.lin(0, y - 40, 0, y + 300, p.water[2 + Math.min(2, k)], p.water[4]),
+            P.lin(0, y - 40, 0, y + 300, nth(p.water, 2 + Math.min(2, k)), p.water[4]),
             { lift: 5 },
           ),
         { sway: 60, heave: 10, ph: k * 1.5 },
@@ -274,12 +275,16 @@ export const WAYS = {
     );
     live(P, 'flag', 0.4, (t) => {
       P.piece(paths.rect(1012, 330, 14, 660), p.c('woodL'), { lift: 3 });
-      const pts = Array.from({ length: 9 }, (_, i) => [
+      const pts = Array.from({ length: 9 }, (_, i): [number, number] => [
         1026 + i * 40,
         350 + Math.sin(i * 0.8 - t * Math.PI * 4) * (i * 3),
       ]);
       P.piece(
-        paths.smooth([...pts, ...pts.map(([x, y]) => [x - 6, y + 190]).reverse()], true, 0.8),
+        paths.smooth(
+          [...pts, ...pts.map(([x, y]): [number, number] => [x - 6, y + 190]).reverse()],
+          true,
+          0.8,
+        ),
         p.c('red'),
         {
           lift: 4,
@@ -340,7 +345,7 @@ export const WAYS = {
         '8,8,9,8',
       ];
       const outlines = walls.map((w) => {
-        const [ax, ay, bx, by] = w.split(',').map(Number);
+        const [ax = 0, ay = 0, bx = 0, by = 0] = w.split(',').map(Number);
         return paths.rrect(x0 + ax * c - 17, y0 + ay * c - 17, (bx - ax) * c + 34, (by - ay) * c + 34, 17);
       });
       P.piece(paths.union(...outlines), P.lin(0, 0, 0, 1280, p.c('leaf'), p.c('leafD')), { lift: 7 });

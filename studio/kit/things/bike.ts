@@ -25,11 +25,11 @@ export function bike(
     c = o.col || pal.accent,
     k = pal.ink,
     r = 100,
-    rear = [-150, -r],
-    fr = [158, -r],
-    bb = [-14, -86],
-    seat = [-62, -226],
-    head = [108, -232];
+    rear: Point = [-150, -r],
+    fr: Point = [158, -r],
+    bb: Point = [-14, -86],
+    seat: Point = [-62, -226],
+    head: Point = [108, -232];
   P.at(
     x,
     y,
@@ -151,7 +151,7 @@ export function bike(
             [140, -1.9],
             [160, -1.5],
             [182, -1.25],
-          ])
+          ] as const)
             P.piece(
               paths.tube(
                 [

@@ -92,12 +92,14 @@ export function house(
       dx = x - w / 2 + ((Math.floor(cols / 2) + 0.5) * w) / cols;
     P.piece(
       paths.round(
-        [
-          [dx - dw / 2, y + 30],
-          [dx - dw / 2, y - dh],
-          [dx + dw / 2, y - dh],
-          [dx + dw / 2, y + 30],
-        ].map((p, i) => [...p, i === 1 || i === 2 ? dw * 0.3 : 0]),
+        (
+          [
+            [dx - dw / 2, y + 30],
+            [dx - dw / 2, y - dh],
+            [dx + dw / 2, y - dh],
+            [dx + dw / 2, y + 30],
+          ] as const
+        ).map((p, i) => [...p, i === 1 || i === 2 ? dw * 0.3 : 0]),
         0,
       ),
       o.doorC || pal.d(pal.accent, 0.25),

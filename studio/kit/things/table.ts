@@ -176,12 +176,14 @@ export function radio(P: Paint, x: number, y: number, s: number, o: { col?: stri
       }
       P.piece(
         paths.tube(
-          [
-            [-120, -262],
-            [-110, -312],
-            [110, -312],
-            [120, -262],
-          ].flatMap((q, i) => (i === 1 || i === 2 ? [q, q] : [q])),
+          (
+            [
+              [-120, -262],
+              [-110, -312],
+              [110, -312],
+              [120, -262],
+            ] as const
+          ).flatMap((q, i) => (i === 1 || i === 2 ? [q, q] : [q])),
           [18, 18, 18, 18, 18, 18],
         ),
         pal.d('woodD', 0.2),
