@@ -7,11 +7,18 @@ import { render } from '../server/frames/render.ts';
 import { prepare } from '../server/material.ts';
 import { shelf, withPictures } from '../server/shelf/shelf.ts';
 import { reasonWords } from '../wording/pictures.ts';
-import { draftFromInput } from './input.ts';
+import { draftFromInput, type InputOptions } from './input.ts';
 import type { MakeOptions } from './make.ts';
 
-/** Reads what was given, finds pictures, has it spoken and renders it. */
-export async function makeVideo(options: MakeOptions): Promise<void> {
+/** A piece with all that its video needs, before the first frame is drawn. */
+export interface Planned {
+  piece: Piece;
+  timeline: Timeline;
+  facts: Facts;
+}
+
+/** Reads what was given, finds pictures and has it spoken. say: one line for the user at a time. */
+export async function planVideo(options: InputOptions, say: (line: string) => void): Promise<Planned> {
   const draft = await draftFromInput(options, say);
   say(`${draft.scenes.length} scenes; looking for pictures`);
   const piece = await withPictures(draft);
@@ -19,8 +26,14 @@ export async function makeVideo(options: MakeOptions): Promise<void> {
     say(`${what} ${done} of ${total}`),
   );
   for (const text of unspoken) say(`no voice can say “${text.slice(0, 60)}”; the scene stays silent`);
+  return { piece, timeline, facts };
+}
+
+/** Plans a video, renders it and, when asked to, prints what it is made of. */
+export async function makeVideo(options: MakeOptions): Promise<void> {
+  const planned = await planVideo(options, say);
   const began = Date.now();
-  await render(timeline, {
+  await render(planned.timeline, {
     height: options.height,
     out: options.out,
     onProgress: ({ done, total }) => {
@@ -30,11 +43,12 @@ export async function makeVideo(options: MakeOptions): Promise<void> {
   });
   say(`${options.out} is ready`);
   if (options.json)
-    process.stdout.write(`${JSON.stringify(await describe(piece, timeline, facts, options.height))}\n`);
+    process.stdout.write(`${JSON.stringify(await describePlan(planned, options.height))}
+`);
 }
 
 /** What --json prints: the piece as it was made. */
-async function describe(piece: Piece, timeline: Timeline, facts: Facts, height: Height) {
+export async function describePlan({ piece, timeline, facts }: Planned, height: Height) {
   const { entries } = await shelf();
   const views = new Map(
     (await pictureViews(piece.scenes.flatMap((s) => s.pictures.map((p) => p.assetId)))).map((v) => [v.id, v]),

@@ -1,5 +1,13 @@
 import { spawn } from 'node:child_process';
-import { chmodSync, copyFileSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer } from 'node:http';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -9,6 +17,9 @@ import { bodyTexts } from '../../studio/fixtures/pages/content.ts';
 import { PRODUCT_PAGES } from '../../studio/fixtures/pages/products.ts';
 import { writeShots } from '../../studio/fixtures/photos.ts';
 import { CONFIG } from '../server/config.ts';
+import { makeOptions } from './make.ts';
+import { describePlan, planVideo } from './make-video.ts';
+import { UsageError } from './usage.ts';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'nabbet-make-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
@@ -31,6 +42,15 @@ const file = (name: string, content: string | Uint8Array) => {
   writeFileSync(f, content);
   return f;
 };
+
+/** What a video is made of, and what was said on the way; nothing is rendered. */
+async function plan(...args: string[]) {
+  const said: string[] = [];
+  const out = args.includes('-o') ? [] : ['-o', path.join(folder, 'planned.mp4')];
+  const options = await makeOptions([...args, ...out, '--music', 'none']);
+  const planned = await planVideo(options, (line) => said.push(line));
+  return { said: said.join('\n'), ...(await describePlan(planned, options.height)) };
+}
 
 const emptyFolder = () => mkdtempSync(path.join(folder, 'empty-'));
 
@@ -76,6 +96,15 @@ describe('nabbet make', () => {
     expect(readdirSync(path.dirname(out))).toEqual(['out.mp4']);
   });
 
+  it('answers what it cannot do with one line and code 2', async () => {
+    const r = await nabbet(file('locked.txt', '[a picture]'), '-o', path.join(folder, 'none.mp4'));
+    expect(r).toMatchObject({ code: 2, out: '' });
+    expect(r.err.trim().split('\n')).toEqual([expect.stringMatching(/^nabbet: .*no words/)]);
+    expect(existsSync(path.join(folder, 'none.mp4'))).toBe(false);
+  });
+});
+
+describe('what make is asked', () => {
   const bad: [string, () => string[], RegExp][] = [
     ['no file named', () => [], /Which text/],
     ['a file that is not there', () => [path.join(folder, 'none.txt')], /There is no file/],
@@ -110,15 +139,18 @@ describe('nabbet make', () => {
     ['an unknown option', () => [file('x.txt', 'Hello there.'), '--speed', '3'], /speed/],
     ['an output that is a folder', () => [file('x.txt', 'Hello there.'), '-o', folder], /is a folder/],
   ];
-  it.each(bad)('answers %s with one line and code 2', async (_, args, message) => {
-    const r = await nabbet(...args());
-    expect(r.code).toBe(2);
-    expect(r.err.trim().split('\n')).toHaveLength(1);
-    expect(r.err).toMatch(message);
-    expect(r.out).toBe('');
+  it.each(bad)('is refused in one line: %s', async (_, args, message) => {
+    const refused = await plan(...args()).then(
+      () => null,
+      (e: unknown) => e,
+    );
+    expect(refused).toBeInstanceOf(UsageError);
+    expect((refused as UsageError).message).toMatch(message);
+    expect((refused as UsageError).message).not.toContain('\n');
   });
+});
 
-  const small = ['--height', '480', '--music', 'none', '--json'];
+describe('what make plans', () => {
   const documents = path.join(CONFIG.root, 'studio/fixtures/documents');
 
   it('condenses a page to the wished length, with its pictures, and says where each line comes from', async () => {
@@ -130,9 +162,7 @@ describe('nabbet make', () => {
       path.join(CONFIG.root, 'shelf/tool-wall-wide.webp'),
       path.join(folder, 'page/m/things.webp'),
     );
-    const r = await nabbet(html, '-o', path.join(folder, 'a.mp4'), '--target', '20', ...small);
-    expect(r.code, r.err).toBe(0);
-    const j = JSON.parse(r.out);
+    const j = await plan(html, '--target', '20');
     expect(j.source).toEqual({ kind: 'article', title: page.content.title });
     expect(j.durationMs).toBeGreaterThan(12_000);
     expect(j.durationMs).toBeLessThan(23_000);
@@ -141,54 +171,37 @@ describe('nabbet make', () => {
       expect(s.shown.length).toBeLessThanOrEqual(90);
       expect(body).toContain(s.from);
     }
-    expect(j.scenes.at(-1).layout).toBe('end');
-    expect(j.scenes.some((s: { picture: { id: string } }) => /^a[0-9a-f]{20}$/.test(s.picture.id))).toBe(
-      true,
-    );
+    expect(j.scenes.at(-1)?.layout).toBe('end');
+    expect(j.scenes.some((s) => /^a[0-9a-f]{20}$/.test(s.picture?.id ?? ''))).toBe(true);
   });
 
   it('tells a product in the wished angle', async () => {
     const html = file('shop.html', PRODUCT_PAGES[0]?.bytes ?? '');
-    const r = await nabbet(html, '-o', path.join(folder, 'p.mp4'), '--angle', 'offer', ...small);
-    expect(r.code, r.err).toBe(0);
-    const j = JSON.parse(r.out);
+    const j = await plan(html, '--angle', 'offer');
     expect(j.source).toEqual({ kind: 'product', title: 'Wick No. 3 hand lantern' });
-    expect(j.scenes[0].shown).toBe('€34.00 instead of €42.00');
-    expect(j.scenes.map((s: { layout: string }) => s.layout)).toEqual(
-      expect.arrayContaining(['title', 'figure', 'end']),
-    );
+    expect(j.scenes[0]?.shown).toBe('€34.00 instead of €42.00');
+    expect(j.scenes.map((s) => s.layout)).toEqual(expect.arrayContaining(['title', 'figure', 'end']));
   });
 
   it.each([
     ['bicycle-post.docx', 'The bicycle post is faster than the van'],
     ['two-columns.pdf', 'Street lamps go out at eleven, and the stars come back'],
   ])('condenses %s', async (name, title) => {
-    const r = await nabbet(
-      path.join(documents, name),
-      '-o',
-      path.join(folder, `${name}.mp4`),
-      '--target',
-      '12',
-      ...small,
-    );
-    expect(r.code, r.err).toBe(0);
-    const j = JSON.parse(r.out);
+    const j = await plan(path.join(documents, name), '--target', '12');
     expect(j.source).toEqual({ kind: 'article', title });
     expect(j.durationMs).toBeLessThan(14_000);
-    for (const scene of j.scenes) expect(scene.from.length).toBeGreaterThan(10);
+    for (const scene of j.scenes) expect(scene.from?.length).toBeGreaterThan(10);
   });
 
   it('shows a folder of photos in the order in which they were taken, without the doubles and the blurred', async () => {
     const photos = path.join(folder, 'one evening');
     await writeShots(photos, 700);
-    const r = await nabbet(photos, '-o', path.join(folder, 'photos.mp4'), '--target', '8', ...small);
-    expect(r.code, r.err).toBe(0);
-    const j = JSON.parse(r.out);
+    const j = await plan(photos, '--target', '8');
     expect(j.source).toEqual({ kind: 'photos', title: 'one evening' });
     expect(j.scenes).toHaveLength(8);
     expect(j.scenes[0]).toMatchObject({ shown: 'one evening', from: 'IMG_0408.jpg', spoken: '' });
     expect(j.durationMs).toBe(8000);
-    expect(r.err).toMatch(/IMG_0411\.jpg is left out/);
+    expect(j.said).toMatch(/IMG_0411\.jpg is left out/);
   });
 
   it('reads Markdown, and an address that is allowed', async () => {
@@ -196,56 +209,27 @@ describe('nabbet make', () => {
       response.writeHead(200, { 'content-type': 'text/html' }).end(PRODUCT_PAGES[7]?.bytes),
     );
     await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
-    const address = `http://127.0.0.1:${(server.address() as { port: number }).port}/clock`;
+    const host = `127.0.0.1:${(server.address() as { port: number }).port}`;
+    const address = `http://${host}/clock`;
+    const allowed = CONFIG.readAllow as string[];
     try {
-      const refused = await nabbet(address, '-o', path.join(folder, 'x.mp4'));
-      expect(refused.code).toBe(2);
-      expect(refused.err).toMatch(/private network/);
-      process.env.NABBET_READ_ALLOW = new URL(address).host;
-      const r = await nabbet(address, '-o', path.join(folder, 'x.mp4'), '--target', '10', ...small);
-      expect(r.code, r.err).toBe(0);
-      expect(JSON.parse(r.out).source).toEqual({ kind: 'product', title: 'The talking clock' });
-      expect(r.err).toMatch(/blanks that only you can fill: .*price/);
+      await expect(plan(address)).rejects.toThrow(/private network/);
+      allowed.push(host);
+      const j = await plan(address, '--target', '10');
+      expect(j.source).toEqual({ kind: 'product', title: 'The talking clock' });
+      expect(j.said).toMatch(/blanks that only you can fill: .*price/);
     } finally {
-      delete process.env.NABBET_READ_ALLOW;
+      allowed.pop();
       server.close();
     }
-    const md = await nabbet(
-      file('m.md', '# A rope\n\nIt is *long*. [a rope]\n\nIt holds.'),
-      '-o',
-      path.join(folder, 'm.mp4'),
-      ...small,
-    );
-    expect(JSON.parse(md.out).scenes.map((s: { shown: string }) => s.shown)).toEqual([
-      'A rope',
-      'It is long.',
-      'It holds.',
-    ]);
+    const md = await plan(file('m.md', '# A rope\n\nIt is *long*. [a rope]\n\nIt holds.'));
+    expect(md.scenes.map((scene) => scene.shown)).toEqual(['A rope', 'It is long.', 'It holds.']);
   });
 
   it('reads Windows text', async () => {
-    chmodSync(folder, 0o755);
-    const r = await nabbet(
-      file(
-        'w.txt',
-        Uint8Array.from(
-          [...'Caf']
-            .map((c) => c.charCodeAt(0))
-            .concat(
-              [0xe9, 0x20, 0x93],
-              [...'open'].map((c) => c.charCodeAt(0)),
-              [0x94, 0x2e],
-            ),
-        ),
-      ),
-      '-o',
-      path.join(folder, 'w.mp4'),
-      '--height',
-      '480',
-      '--music',
-      'none',
-      '--json',
-    );
-    expect(JSON.parse(r.out).scenes[0].shown).toBe('Café “open”.');
+    const bytes = [...'Caf'].map((c) => c.charCodeAt(0)).concat(0xe9, 0x20, 0x93);
+    bytes.push(...[...'open'].map((c) => c.charCodeAt(0)), 0x94, 0x2e);
+    const j = await plan(file('w.txt', Uint8Array.from(bytes)));
+    expect(j.scenes[0]?.shown).toBe('Café “open”.');
   });
 });

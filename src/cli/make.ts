@@ -131,11 +131,17 @@ async function checkInput(input: string): Promise<void> {
   if (!(await stat(input).catch(() => null))) throw new UsageError(`There is no file ${input}.`);
 }
 
-/** nabbet make: words, a page or photos in, an MP4 out, without a browser or a database. */
-export async function make(argv: string[]): Promise<void> {
+/** What is asked for, once it is known that it can be done. Throws a UsageError that says in one line what to change. */
+export async function makeOptions(argv: string[]): Promise<MakeOptions> {
   const options = parse(argv);
   await checkInput(options.input);
   await checkOutput(options.out);
+  return options;
+}
+
+/** nabbet make: words, a page or photos in, an MP4 out, without a browser or a database. */
+export async function make(argv: string[]): Promise<void> {
+  const options = await makeOptions(argv);
   const { makeVideo } = await import('./make-video.ts');
   await makeVideo(options);
 }
