@@ -29,11 +29,30 @@ export interface StoredEntry extends HistoryEntry {
 export interface PieceSummary {
   id: string;
   title: string;
-  format: string;
-  scenes: number;
-  /** The first picture of the piece. */
-  cover: ShelfEntryView | null;
+  /** What is in it; null when the stored document cannot be read. */
+  about: {
+    format: Format;
+    scenes: number;
+    /** The first picture of the piece. */
+    cover: ShelfEntryView | null;
+  } | null;
   updatedAt: string;
+}
+
+/** Some of the pieces on the desk, the last changed first. */
+export interface PiecePage {
+  pieces: PieceSummary[];
+  /** Where the next page begins; null when this is the last. */
+  next: string | null;
+}
+
+/** Everything that is stored of a piece, as it is stored: also of one that cannot be read. */
+export interface ExportedPiece {
+  id: string;
+  title: string;
+  rev: number;
+  doc: unknown;
+  edits: { seq: number; kind: string; version: number; ops: unknown; inverse: unknown; at: string }[];
 }
 
 /** A piece with all that is needed to go on with it. */
@@ -65,7 +84,25 @@ export const SCRIPT_LETTERS = 500_000;
 
 const entryId = Joi.string().pattern(/^[A-Za-z0-9_-]{6,24}$/);
 
-export const listPieces = endpoint('GET', '/api/pieces', { answer: answer<PieceSummary[]>() });
+/** Pieces on one page of the desk. */
+export const PIECES_AT_ONCE = 60;
+
+export const listPieces = endpoint('GET', '/api/pieces', {
+  query: Joi.object<{ find: string; after: string }>({
+    /** In the title. */
+    find: Joi.string().trim().allow('').max(200).default(''),
+    after: Joi.string()
+      .pattern(/^\d{1,16}-[A-Za-z0-9_-]{1,24}$/)
+      .default(''),
+  }),
+  answer: answer<PiecePage>(),
+});
+
+/** What is stored of a piece, to be kept as a file. */
+export const exportPiece = endpoint('GET', '/api/pieces/:id/stored', {
+  params: byId,
+  answer: answer<ExportedPiece>(),
+});
 
 /** Begins a piece with a script: cut, pictures nabbed; the voices follow one by one from the client. */
 export const createPiece = endpoint('POST', '/api/pieces', {

@@ -11,6 +11,7 @@ import { draftFromOutline } from '../core/outline/from-outline.ts';
 import { firstChoices, outlineLines } from '../core/outline/outline.ts';
 import { photoRemarks } from '../core/outline/photos.ts';
 import type { OutlineChoices } from '../core/outline/types.ts';
+import { fitDraft } from '../core/piece/fit.ts';
 import { LIMITS } from '../core/piece/limits.ts';
 import type { Piece } from '../core/piece/types.ts';
 import { voiceSpeed } from '../core/sound/speech.ts';
@@ -56,7 +57,14 @@ export async function draftFromInput(options: InputOptions, say: (line: string) 
   try {
     const source = await readInput(options, say);
     for (const note of source.notes) say(noteWords(note));
-    return source.kind === 'script' ? scriptDraft(source, options) : outlineDraft(source, options, say);
+    const draft =
+      source.kind === 'script' ? scriptDraft(source, options) : outlineDraft(source, options, say);
+    const fitted = fitDraft(draft, () => nanoid(10));
+    checkScenes(
+      fitted.scenes.length,
+      source.kind === 'script' ? 'Take a part of it, or --split paragraph.' : 'Give a shorter --target.',
+    );
+    return fitted;
   } catch (e) {
     if (e instanceof Failed)
       throw new UsageError(`${options.input} cannot be read: ${failureWords(e.failure)}`);
@@ -132,7 +140,6 @@ function scriptDraft(source: Source, options: InputOptions): Piece {
     source.form.kind === 'script' ? (source.passages[0]?.sentences[0]?.text ?? '') : scriptOf(source);
   const lines = cutScript(text, options.split);
   if (!lines.length) throw new UsageError(`${options.input} has no words in it that could become a scene.`);
-  checkScenes(lines.length, 'Take a part of it, or --split paragraph.');
   const draft = draftFromLines(lines, options, () => nanoid(10));
   return source.title ? { ...draft, source: { id: null, kind: 'script', title: source.title } } : draft;
 }
@@ -164,7 +171,6 @@ function outlineDraft(source: Source, options: InputOptions, say: (line: string)
   };
   const lines = outlineLines(source, choices, voiceSpeed(options.voice));
   if (!lines.length) throw new UsageError(`${options.input} has no words in it that could become a scene.`);
-  checkScenes(lines.length, 'Give a shorter --target.');
   if (source.chapters.length)
     say(`a book of ${source.chapters.length} chapters; told is ${chapterTitles(source, choices)}`);
   if (source.kind === 'article')

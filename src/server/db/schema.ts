@@ -29,6 +29,11 @@ export const pieces = mysqlTable(
     /** The document; read it through migratePiece. */
     doc: json('doc').notNull(),
     rev: int('rev').notNull(),
+    /** What the desk shows of the document; null for a piece that was last stored before these columns were there. */
+    format: varchar('format', { length: 8 }).$type<Format>(),
+    scenes: int('scenes'),
+    /** The first picture, '' when there is none. */
+    cover: varchar('cover', { length: 64 }),
     createdAt: time('created_at').notNull(),
     updatedAt: time('updated_at').notNull(),
     /** Set when it was put away; null while it is on the desk. */

@@ -1,17 +1,29 @@
-import { desc, eq, isNull } from 'drizzle-orm';
+import { and, asc, desc, eq, isNull, like, lt, or } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import type { HistoryEntry, LoadedPiece, PieceOptions, PieceSummary, StoredEntry } from '../../api/pieces.ts';
+import {
+  type ExportedPiece,
+  type HistoryEntry,
+  type LoadedPiece,
+  PIECES_AT_ONCE,
+  type PieceOptions,
+  type PiecePage,
+  type PieceSummary,
+  type StoredEntry,
+} from '../../api/pieces.ts';
 import { Failed } from '../../core/failure.ts';
 import { draftFromLines } from '../../core/outline/draft.ts';
 import { applyEdit, type EditFailure } from '../../core/piece/edit.ts';
+import { fitDraft } from '../../core/piece/fit.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
 import { DamagedPiece, migratePiece } from '../../core/piece/migrate.ts';
+import { pieceSchema } from '../../core/piece/schema.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import { cutScript, type Split } from '../../core/text/script.ts';
 import { pictureView } from '../assets/lookup.ts';
 import { db } from '../db/client.ts';
 import { json } from '../db/json.ts';
 import { edits, pieces } from '../db/schema.ts';
+import { log } from '../log.ts';
 import { knownFacts } from '../material.ts';
 import { entryViews, nabFrom } from '../shelf/search.ts';
 import { withPictures } from '../shelf/shelf.ts';
@@ -21,8 +33,10 @@ import { entriesAfter, isCurrent, readHistory, rowOf, storeCurrent } from './his
 export async function beginPiece(script: string, split: Split, options: PieceOptions): Promise<string> {
   const lines = cutScript(script, split);
   if (!lines.length) throw new Failed({ code: 'no-lines' });
-  mustFit(lines.length, 'script');
-  return createDraft(draftFromLines(lines, options, () => nanoid(10)));
+  return createDraft(
+    draftFromLines(lines, options, () => nanoid(10)),
+    'script',
+  );
 }
 
 /** Throws Failed when a piece does not hold so many scenes. */
@@ -32,38 +46,112 @@ export function mustFit(scenes: number, from: 'script' | 'outline'): void {
 }
 
 /** Stores a draft, with pictures nabbed for the scenes that have none. */
-export async function createDraft(draft: Piece): Promise<string> {
-  return createPiece(await withPictures(draft, await nabFrom(draft)));
+export async function createDraft(draft: Piece, from: 'script' | 'outline' = 'outline'): Promise<string> {
+  const fitted = fitDraft(draft, () => nanoid(10));
+  mustFit(fitted.scenes.length, from);
+  return createPiece(await withPictures(fitted, await nabFrom(fitted)));
 }
 
+/** Stores a new piece. What could not be read again is not stored: throws for a document that its schema refuses. */
 export async function createPiece(doc: Piece): Promise<string> {
+  const { error } = pieceSchema.validate(doc);
+  if (error) throw new Error(`A piece was made that cannot be stored: ${error.message}`);
   const id = nanoid(12);
   const now = new Date();
-  await db().insert(pieces).values({ id, title: doc.title, doc, rev: 0, createdAt: now, updatedAt: now });
+  await db()
+    .insert(pieces)
+    .values({ id, title: doc.title, doc, rev: 0, ...aboutOf(doc), createdAt: now, updatedAt: now });
   return id;
 }
 
-export async function listPieces(): Promise<PieceSummary[]> {
+/** Of the last changed pieces so many, their titles with what is to be found, after the place where a page ended. */
+export async function listPieces({ find, after }: { find: string; after: string }): Promise<PiecePage> {
+  const [ms, lastId] = after ? [Number(after.split('-', 1)[0]), after.slice(after.indexOf('-') + 1)] : [];
   const rows = await db()
-    .select()
+    .select({
+      id: pieces.id,
+      title: pieces.title,
+      format: pieces.format,
+      scenes: pieces.scenes,
+      cover: pieces.cover,
+      updatedAt: pieces.updatedAt,
+    })
     .from(pieces)
-    .where(isNull(pieces.archivedAt))
-    .orderBy(desc(pieces.updatedAt))
-    .limit(500);
-  return Promise.all(
-    rows.map(async (r) => {
-      const doc = migratePiece(json(r.doc));
-      const first = doc.scenes.flatMap((s) => s.pictures)[0];
-      return {
-        id: r.id,
-        title: r.title,
-        format: doc.format,
-        scenes: doc.scenes.length,
-        cover: first ? await pictureView(first.assetId) : null,
-        updatedAt: r.updatedAt.toISOString(),
-      };
-    }),
-  );
+    .where(
+      and(
+        isNull(pieces.archivedAt),
+        find ? like(pieces.title, `%${find.replace(/[\\%_]/g, '\\$&')}%`) : undefined,
+        ms === undefined || lastId === undefined
+          ? undefined
+          : or(
+              lt(pieces.updatedAt, new Date(ms)),
+              and(eq(pieces.updatedAt, new Date(ms)), lt(pieces.id, lastId)),
+            ),
+      ),
+    )
+    .orderBy(desc(pieces.updatedAt), desc(pieces.id))
+    .limit(PIECES_AT_ONCE + 1);
+  const shown = rows.slice(0, PIECES_AT_ONCE);
+  const last = rows.length > PIECES_AT_ONCE ? shown.at(-1) : undefined;
+  return {
+    pieces: await Promise.all(
+      shown.map(async (row) => ({
+        id: row.id,
+        title: row.title,
+        about: await summaryOf(row),
+        updatedAt: row.updatedAt.toISOString(),
+      })),
+    ),
+    next: last ? `${last.updatedAt.getTime()}-${last.id}` : null,
+  };
+}
+
+/** What the desk shows of a piece, kept in columns of its own: documents are only read to open them. */
+const aboutOf = (doc: Piece) => ({
+  format: doc.format,
+  scenes: doc.scenes.length,
+  cover: doc.scenes.flatMap((s) => s.pictures)[0]?.assetId ?? '',
+});
+
+type SummaryRow = Pick<typeof pieces.$inferSelect, 'id' | 'format' | 'scenes' | 'cover'>;
+
+/** null: the stored document cannot be read. */
+async function summaryOf(row: SummaryRow): Promise<PieceSummary['about']> {
+  let { format, scenes, cover } = row;
+  if (format === null || scenes === null || cover === null) {
+    try {
+      ({ format, scenes, cover } = aboutOf((await loadPiece(row.id)).piece));
+    } catch (e) {
+      log.warn({ piece: row.id, err: e }, 'a stored piece cannot be read');
+      return null;
+    }
+    await db().update(pieces).set({ format, scenes, cover }).where(eq(pieces.id, row.id));
+  }
+  return { format, scenes, cover: cover ? await pictureView(cover) : null };
+}
+
+/** Everything that is stored of a piece, as it is stored. Throws Failed (no-piece). */
+export async function exportPiece(id: string): Promise<ExportedPiece> {
+  const { title, rev, doc } = await rowOfPiece(id);
+  const rows = await db().select().from(edits).where(eq(edits.pieceId, id)).orderBy(asc(edits.seq));
+  return {
+    id,
+    title,
+    rev,
+    doc: text(doc),
+    edits: rows.map(({ seq, kind, version, ops, inverse, at }) => ({
+      ...{ seq, kind, version, ops: text(ops), inverse: text(inverse), at: at.toISOString() },
+    })),
+  };
+}
+
+/** A stored value; one that is no JSON is given as the text that it is. */
+function text(value: unknown): unknown {
+  try {
+    return json(value);
+  } catch {
+    return value;
+  }
 }
 
 async function rowOfPiece(id: string): Promise<typeof pieces.$inferSelect> {
@@ -75,17 +163,17 @@ async function rowOfPiece(id: string): Promise<typeof pieces.$inferSelect> {
 /** Throws Failed: there is no such piece, or it cannot be read. */
 export async function loadPiece(id: string): Promise<{ piece: Piece; rev: number }> {
   const { doc, rev } = await rowOfPiece(id);
-  return { piece: readable(() => migratePiece(json(doc))), rev };
+  try {
+    return { piece: migratePiece(json(doc)), rev };
+  } catch (e) {
+    return unreadable(e);
+  }
 }
 
 /** A piece with everything that is needed to go on with it. Throws Failed. */
 export async function openPiece(id: string): Promise<LoadedPiece> {
   const { doc, rev } = await rowOfPiece(id);
-  const { piece, entries } = await readHistory(id, json(doc), db()).catch((e) =>
-    readable(() => {
-      throw e;
-    }),
-  );
+  const { piece, entries } = await readHistory(id, json(doc), db()).catch((e) => unreadable(e));
   // Undo can bring pictures back that are not in the piece now.
   const pictures = new Set(
     [...JSON.stringify([piece, entries]).matchAll(/"assetId":"(a[0-9a-f]{20})"/g)].map((m) => m[1] ?? ''),
@@ -94,15 +182,11 @@ export async function openPiece(id: string): Promise<LoadedPiece> {
   return { id, piece, rev, history: entries, takes, assets };
 }
 
-/** What a reading gives; a document that cannot be read is an expected failure. */
-function readable<T>(read: () => T): T {
-  try {
-    return read();
-  } catch (e) {
-    if (e instanceof DamagedPiece)
-      throw new Failed({ code: 'damaged-piece', reason: e.reason, detail: e.message });
-    throw e;
-  }
+/** A document that cannot be read is an expected failure. */
+function unreadable(e: unknown): never {
+  if (e instanceof DamagedPiece)
+    throw new Failed({ code: 'damaged-piece', reason: e.reason, detail: e.message });
+  throw e;
 }
 
 /** The revision that was reached; behind: what others did in between, in which case nothing was stored. */
@@ -125,7 +209,9 @@ export async function appendEntries(
     const [row] = await tx.select().from(pieces).where(eq(pieces.id, pieceId)).for('update');
     if (!row) throw new Failed({ code: 'no-piece' });
     const doc = json(row.doc);
-    let piece = isCurrent(doc) ? (doc as Piece) : await storeCurrent(pieceId, doc, tx);
+    let piece = isCurrent(doc)
+      ? (doc as Piece)
+      : await storeCurrent(pieceId, doc, tx).catch((e) => unreadable(e));
     let fresh = entries;
     if (row.rev !== baseRev) {
       const since = await entriesAfter(pieceId, baseRev, tx);
@@ -148,7 +234,10 @@ export async function appendEntries(
     await tx.insert(edits).values(rows);
     await tx
       .update(pieces)
-      .set({ doc: piece, rev, title: piece.title.slice(0, LIMITS.titleLength), updatedAt: now })
+      .set({
+        ...{ doc: piece, rev, title: piece.title.slice(0, LIMITS.titleLength), updatedAt: now },
+        ...aboutOf(piece),
+      })
       .where(eq(pieces.id, pieceId));
     return { rev };
   });

@@ -20,7 +20,7 @@ import { fetchPictures } from '../assets/source-pictures.ts';
 import { db } from '../db/client.ts';
 import { json } from '../db/json.ts';
 import { sources } from '../db/schema.ts';
-import { createDraft, mustFit } from '../pieces/pieces.ts';
+import { createDraft } from '../pieces/pieces.ts';
 import { decodeText } from '../read/decode.ts';
 import { readAddress, readFile, readPasted } from '../read/read.ts';
 import { shelveFromSource } from '../shelf/own.ts';
@@ -206,7 +206,6 @@ export async function pieceFromSource(id: string): Promise<string> {
   const { source, choices, options } = await loadSource(id);
   const lines = outlineLines(source, choices, voiceSpeed(options.voice));
   if (!lines.length) throw new Failed({ code: 'no-outline-lines' });
-  mustFit(lines.length, 'outline');
   const draft = draftFromOutline(source, choices, lines, { ...options, sourceId: id }, () => nanoid(10));
   const pieceId = await createDraft(draft);
   await change(id, { pieceId });

@@ -3,6 +3,7 @@
 import {
   CloseOutlined,
   CopyOutlined,
+  DownloadOutlined,
   FileTextOutlined,
   InboxOutlined,
   MoreOutlined,
@@ -10,15 +11,21 @@ import {
   ReadOutlined,
   ShoppingOutlined,
 } from '@ant-design/icons';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  keepPreviousData,
+  useInfiniteQuery,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query';
 import { App, Button, Dropdown, Empty, Input, Result, Skeleton } from 'antd';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
+import { addressOf } from '../../api/endpoint.ts';
 import type { PieceSummary } from '../../api/pieces.ts';
-import { archivePiece, copyPiece, listPieces } from '../../api/pieces.ts';
+import { archivePiece, copyPiece, exportPiece, listPieces } from '../../api/pieces.ts';
 import { listSources, putAwaySource } from '../../api/sources.ts';
-import type { Format } from '../../core/look/formats.ts';
 import { call } from '../shared/api.ts';
 import { aspect, thumbFor } from '../shared/media.ts';
 import { TopBar } from '../shared/top-bar.tsx';
@@ -92,11 +99,73 @@ function OpenOutlines() {
   );
 }
 
+/** The pieces, a page at a time, and how they are found. */
+function Pieces() {
+  const [find, setFind] = useState('');
+  const sought = useDeferredValue(find.trim());
+  const list = useInfiniteQuery({
+    queryKey: ['pieces', sought],
+    queryFn: ({ pageParam }) => call(listPieces, { query: { find: sought, after: pageParam } }),
+    initialPageParam: '',
+    getNextPageParam: (page) => page.next,
+    placeholderData: keepPreviousData,
+  });
+  const shown = list.data?.pages.flatMap((page) => page.pieces);
+  return (
+    <section aria-labelledby="pieces-title">
+      <div className="desk__head">
+        <h2 id="pieces-title">Pieces</h2>
+        <Input.Search
+          aria-label="Find a piece by its title"
+          placeholder="Find by title"
+          allowClear
+          value={find}
+          onChange={(e) => setFind(e.target.value)}
+          style={{ width: 240 }}
+        />
+      </div>
+      {list.isPending && <Skeleton active paragraph={{ rows: 4 }} />}
+      {list.isError && (
+        <Result
+          status="warning"
+          title="The pieces cannot be read"
+          subTitle={list.error.message}
+          extra={<Button onClick={() => list.refetch()}>Try again</Button>}
+        />
+      )}
+      {shown && shown.length === 0 && (
+        <Empty
+          description={
+            find ? `No piece has “${find}” in its title.` : 'Nothing here yet. Begin with a script.'
+          }
+        />
+      )}
+      {shown && shown.length > 0 && (
+        <ul className="piece-cards">
+          {shown.map((p) =>
+            p.about ? (
+              <PieceCard key={p.id} piece={p} about={p.about} />
+            ) : (
+              <DamagedCard key={p.id} piece={p} />
+            ),
+          )}
+        </ul>
+      )}
+      {list.hasNextPage && (
+        <Button
+          className="desk__more"
+          loading={list.isFetchingNextPage}
+          onClick={() => void list.fetchNextPage()}
+        >
+          Show older pieces
+        </Button>
+      )}
+    </section>
+  );
+}
+
 /** All pieces, and the ways to begin. */
 export function Desk() {
-  const pieces = useQuery({ queryKey: ['pieces'], queryFn: () => call(listPieces, {}) });
-  const [find, setFind] = useState('');
-  const shown = pieces.data?.filter((p) => p.title.toLowerCase().includes(find.trim().toLowerCase()));
   return (
     <>
       <TopBar />
@@ -122,42 +191,7 @@ export function Desk() {
           </nav>
         </section>
         <OpenOutlines />
-        <section aria-labelledby="pieces-title">
-          <div className="desk__head">
-            <h2 id="pieces-title">Pieces</h2>
-            <Input.Search
-              aria-label="Find a piece by its title"
-              placeholder="Find by title"
-              allowClear
-              value={find}
-              onChange={(e) => setFind(e.target.value)}
-              style={{ width: 240 }}
-            />
-          </div>
-          {pieces.isPending && <Skeleton active paragraph={{ rows: 4 }} />}
-          {pieces.isError && (
-            <Result
-              status="warning"
-              title="The pieces cannot be read"
-              subTitle={pieces.error.message}
-              extra={<Button onClick={() => pieces.refetch()}>Try again</Button>}
-            />
-          )}
-          {shown && shown.length === 0 && (
-            <Empty
-              description={
-                find ? `No piece has “${find}” in its title.` : 'Nothing here yet. Begin with a script.'
-              }
-            />
-          )}
-          {shown && shown.length > 0 && (
-            <ul className="piece-cards">
-              {shown.map((p) => (
-                <PieceCard key={p.id} piece={p} />
-              ))}
-            </ul>
-          )}
-        </section>
+        <Pieces />
       </main>
     </>
   );
@@ -171,22 +205,19 @@ const when = (iso: string) =>
     minute: '2-digit',
   });
 
-function PieceCard({ piece }: { piece: PieceSummary }) {
-  const router = useRouter();
+/** Puts a piece away, with the way back. */
+function usePutAway({ id, title }: PieceSummary) {
   const client = useQueryClient();
   const { message } = App.useApp();
-  const format = piece.format as Format;
-  const thumb = piece.cover && thumbFor(piece.cover, format);
-  const refresh = () => client.invalidateQueries({ queryKey: ['pieces'] });
   const archive = useMutation({
-    mutationFn: (archived: boolean) => call(archivePiece, { params: { id: piece.id }, body: { archived } }),
+    mutationFn: (archived: boolean) => call(archivePiece, { params: { id }, body: { archived } }),
     onSuccess: async (_, archived) => {
-      await refresh();
+      await client.invalidateQueries({ queryKey: ['pieces'] });
       if (archived)
         message.info({
           content: (
             <>
-              “{piece.title}” was put away.{' '}
+              “{title}” was put away.{' '}
               <Button size="small" type="link" onClick={() => archive.mutate(false)}>
                 Bring it back
               </Button>
@@ -197,9 +228,45 @@ function PieceCard({ piece }: { piece: PieceSummary }) {
     },
     onError: (e) => message.error(e.message),
   });
+  return archive;
+}
+
+/** A piece that is stored and cannot be read: nothing of it is lost, and it does not stand in the way of the others. */
+function DamagedCard({ piece }: { piece: PieceSummary }) {
+  const archive = usePutAway(piece);
+  return (
+    <li className="piece-card piece-card--damaged">
+      <strong>{piece.title || 'Untitled'}</strong>
+      <p>
+        What is stored of this piece cannot be read here. It may come from a newer Nabbet, or it is damaged.
+        Keep it as a file, then put it away.
+      </p>
+      <Button
+        size="small"
+        icon={<DownloadOutlined aria-hidden />}
+        href={addressOf(exportPiece, { id: piece.id })}
+        download={`${piece.id}.nabbet.json`}
+        aria-label={`Keep “${piece.title}” as a file`}
+      >
+        Keep as a file
+      </Button>{' '}
+      <Button size="small" onClick={() => archive.mutate(true)} aria-label={`Put away “${piece.title}”`}>
+        Put away
+      </Button>
+    </li>
+  );
+}
+
+function PieceCard({ piece, about }: { piece: PieceSummary; about: NonNullable<PieceSummary['about']> }) {
+  const router = useRouter();
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const { format, scenes } = about;
+  const thumb = about.cover && thumbFor(about.cover, format);
+  const archive = usePutAway(piece);
   const copy = useMutation({
     mutationFn: () => call(copyPiece, { params: { id: piece.id } }),
-    onSuccess: refresh,
+    onSuccess: () => client.invalidateQueries({ queryKey: ['pieces'] }),
     onError: (e) => message.error(e.message),
   });
   return (
@@ -218,7 +285,7 @@ function PieceCard({ piece }: { piece: PieceSummary }) {
         </span>
         <span className="piece-card__title">{piece.title || 'Untitled'}</span>
         <span className="piece-card__meta">
-          {piece.format} · {piece.scenes} scene{piece.scenes === 1 ? '' : 's'} · {when(piece.updatedAt)}
+          {format} · {scenes} scene{scenes === 1 ? '' : 's'} · {when(piece.updatedAt)}
         </span>
       </button>
       <Dropdown

@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { archivePiece, getPiece, listPieces } from '../../api/pieces.ts';
+import { archivePiece, getPiece } from '../../api/pieces.ts';
+import { listSources } from '../../api/sources.ts';
 import { sceneEdit } from '../../core/piece/edit.ts';
 import { sendEntries } from '../piece/sync/send.ts';
 import { ApiError, call } from './api.ts';
@@ -24,8 +25,8 @@ afterEach(() => vi.unstubAllGlobals());
 describe('asking the server', () => {
   it('goes to the endpoint’s address by its method, and gives what it answers', async () => {
     answerWith(json([{ id: 'p' }]));
-    expect(await call(listPieces, {})).toEqual([{ id: 'p' }]);
-    expect(asked[0]).toMatchObject({ url: '/api/pieces', init: { method: 'GET' } });
+    expect(await call(listSources, {})).toEqual([{ id: 'p' }]);
+    expect(asked[0]).toMatchObject({ url: '/api/sources', init: { method: 'GET' } });
     expect(asked[0]?.init.body).toBeUndefined();
     answerWith(() => new Response(null, { status: 204 }));
     expect(await call(archivePiece, { params: { id: 'a/b' }, body: { archived: true } })).toBeUndefined();
@@ -45,14 +46,14 @@ describe('asking the server', () => {
 
   it('does not stumble over an answer that is none', async () => {
     answerWith(() => new Response('<html>Bad gateway</html>', { status: 502 }));
-    expect(await caught(call(listPieces, {}))).toMatchObject({ status: 502, failure: { code: 'unknown' } });
+    expect(await caught(call(listSources, {}))).toMatchObject({ status: 502, failure: { code: 'unknown' } });
     answerWith(new TypeError('Failed to fetch'));
-    expect((await caught(call(listPieces, {}))) as Error).toMatchObject({
+    expect((await caught(call(listSources, {}))) as Error).toMatchObject({
       message: expect.stringMatching(/cannot be reached/),
     });
     const stopped = Object.assign(new Error('stopped'), { name: 'AbortError' });
     answerWith(stopped);
-    expect(await caught(call(listPieces, {}))).toBe(stopped);
+    expect(await caught(call(listSources, {}))).toBe(stopped);
   });
 });
 

@@ -4,7 +4,7 @@ import { beginPiece, listPieces } from '../../../server/pieces/pieces.ts';
 
 export const dynamic = 'force-dynamic';
 
-export const GET = route(api.listPieces, listPieces);
+export const GET = route(api.listPieces, ({ query }) => listPieces(query));
 
 export const POST = route(api.createPiece, async ({ body: { script, split, ...options } }) => ({
   id: await beginPiece(script, split, options),
