@@ -3,6 +3,8 @@ import type { NextConfig } from 'next';
 const config: NextConfig = {
   distDir: process.env.NABBET_DIST ?? '.next',
   poweredByHeader: false,
+  // Pictures are made in their sizes here; an optimiser would be one more way in.
+  images: { unoptimized: true },
   reactStrictMode: true,
   typescript: { ignoreBuildErrors: true },
   serverExternalPackages: [
@@ -45,10 +47,23 @@ const config: NextConfig = {
           { key: 'X-Content-Type-Options', value: 'nosniff' },
           { key: 'X-Frame-Options', value: 'DENY' },
           { key: 'Referrer-Policy', value: 'same-origin' },
+        ],
+      },
+      // Pages have a policy of their own (src/proxy.ts); what handlers answer is data and runs nothing.
+      {
+        source: '/(api|media)/(.*)',
+        headers: [
+          { key: 'Content-Security-Policy', value: "default-src 'none'; frame-ancestors 'none'; sandbox" },
+          { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
+        ],
+      },
+      {
+        source: '/demo-web/(.*)',
+        headers: [
           {
             key: 'Content-Security-Policy',
             value:
-              "default-src 'self'; script-src 'self' 'unsafe-inline'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; media-src 'self' blob:; font-src 'self'; connect-src 'self'; worker-src 'self' blob:; frame-ancestors 'none'; base-uri 'self'; form-action 'self'",
+              "default-src 'none'; img-src 'self'; style-src 'unsafe-inline'; frame-ancestors 'none'; sandbox",
           },
         ],
       },

@@ -1,6 +1,7 @@
 import { rm } from 'node:fs/promises';
-import { closeDatabase, migrateDatabase } from './src/server/db/client.ts';
+import { closeDatabase } from './src/server/db/client.ts';
 import { startMariaDb } from './src/server/db/mariadb.ts';
+import { migrateDatabase } from './src/server/db/migrate.ts';
 
 /** A database for the run, with all migrations; it goes with the run's data folder when the run is over. */
 export default async function setup(): Promise<() => Promise<void>> {

@@ -9,6 +9,9 @@ import type { ReactNode } from 'react';
 import { fontFaces } from '../core/look/fonts.ts';
 import { Providers } from '../ui/shared/providers.tsx';
 
+/** Every page is made when it is asked for: its scripts carry the nonce of its policy. */
+export const dynamic = 'force-dynamic';
+
 export const metadata: Metadata = { title: 'Nabbet', description: 'From words to a finished short video' };
 
 export default function RootLayout({ children }: { children: ReactNode }) {

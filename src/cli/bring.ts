@@ -5,10 +5,11 @@ import { LICENCES } from '../core/exchange/credits.ts';
 import { BRING_DEFAULTS, bringFolder } from '../server/assets/bring-folder.ts';
 import { proxiesMade } from '../server/assets/clips.ts';
 import { CONFIG } from '../server/config.ts';
-import { closeDatabase, migrateDatabase } from '../server/db/client.ts';
+import { closeDatabase } from '../server/db/client.ts';
 import { portFree, startMariaDb } from '../server/db/mariadb.ts';
+import { migrateDatabase } from '../server/db/migrate.ts';
 import { failureWords } from '../wording/failures.ts';
-import { endProcess } from './stack.ts';
+import { endProcess } from './supervise.ts';
 import { UsageError } from './usage.ts';
 
 export const BRING_USAGE = `usage: nabbet bring FOLDER [--licence ${LICENCES.join('|')}] [--credit TEXT]`;

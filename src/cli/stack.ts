@@ -1,13 +1,17 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { closeSync, openSync } from 'node:fs';
-import { mkdir, readdir, readFile, writeFile } from 'node:fs/promises';
+import { chmod, mkdir, readdir, readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { cutScript } from '../core/text/script.ts';
 import { CONFIG, dataPath } from '../server/config.ts';
-import { closeDatabase, migrateDatabase } from '../server/db/client.ts';
+import { closeDatabase } from '../server/db/client.ts';
 import { portFree, StartError, startMariaDb } from '../server/db/mariadb.ts';
+import { migrateDatabase } from '../server/db/migrate.ts';
+import { isLoopback, provideToken, TOKEN_COOKIE, TOKEN_PARAMETER } from '../server/http/doors.ts';
+import { runningBeat } from '../server/jobs/renders.ts';
 import { DEMO_SCRIPTS } from '../server/seed/scripts.ts';
+import { type Kept, keepRunning, rotateLogs, startNode } from './supervise.ts';
 
 const TSX = [
   '--expose-gc',
@@ -21,8 +25,9 @@ export interface Stack {
   url: string;
   /** Stops web and worker first, the database last. */
   stop(): Promise<void>;
-  /** The worker's process, for tests that kill it. */
+  /** Processes, for tests that kill them. */
   worker(): ChildProcess | null;
+  database(): ChildProcess | null;
 }
 
 /** Builds the web application when its sources have changed since the last build. */
@@ -60,65 +65,87 @@ async function sourceStamp(): Promise<string> {
   };
   for (const dir of ['api', 'app', 'core', 'server', 'ui', 'wording', 'workers'].map((d) => `src/${d}`))
     await walk(path.join(CONFIG.root, dir));
-  for (const f of ['package-lock.json', 'next.config.ts', 'tsconfig.json'])
+  for (const f of ['src/proxy.ts', 'package-lock.json', 'next.config.ts', 'tsconfig.json'])
     hash.update(await readFile(path.join(CONFIG.root, f)));
   return hash.digest('hex');
 }
 
+const PROGRAMS = ['mariadb', 'web', 'worker'] as const;
+/** How often logs are looked at, and the worker's heart. */
+const LOOK_MS = 30_000;
+
 /** Starts everything in order; seed runs after the migrations and before the web server. */
 export async function startStack(say: (line: string) => void, seed: () => Promise<void>): Promise<Stack> {
+  // What is stored is its owner's: nobody else on this machine can read it.
+  process.umask(0o077);
+  await mkdir(CONFIG.data, { recursive: true });
+  await chmod(CONFIG.data, 0o700);
+  const token = isLoopback(CONFIG.host) ? null : neededToken(say);
   if (!(await portFree(CONFIG.port, CONFIG.host)))
     throw new StartError(
       `Port ${CONFIG.port} is taken. Is Nabbet running already? Otherwise set NABBET_PORT to a free port.`,
     );
+  await rotateLogs(PROGRAMS);
   say('Starting the database');
-  const database = await startMariaDb();
-  const children = new Map<string, ChildProcess>();
-  let stopping = false;
-  const stop = async () => {
-    if (stopping) return;
-    stopping = true;
-    await Promise.all([...children.values()].map((c) => endProcess(c, 8000)));
-    await closeDatabase();
-    await endProcess(database, 15_000);
-  };
-  const keepRunning = (name: string, args: string[]) => {
-    const log = openSync(dataPath(`${name}.log`), 'a');
-    const child = spawn('setpriv', ['--pdeathsig', 'SIGTERM', process.execPath, ...args], {
-      cwd: CONFIG.root,
-      stdio: ['ignore', log, log],
-      detached: true,
-      env: { ...process.env, NODE_ENV: 'production', NABBET_ROOT: CONFIG.root, NABBET_DATA: CONFIG.data },
-    });
-    closeSync(log);
-    children.set(name, child);
-    const began = Date.now();
-    child.once('exit', (code) => {
-      if (stopping) return;
-      say(`The ${name} stopped (code ${code}) and is started again; its log is ${dataPath(`${name}.log`)}`);
-      setTimeout(() => !stopping && keepRunning(name, args), Date.now() - began < 3000 ? 3000 : 300);
-    });
+  const database = await keepRunning('mariadb', startMariaDb, say, 15_000);
+  const programs: Kept[] = [];
+  let looking: NodeJS.Timeout | null = null;
+  let stopped: Promise<void> | null = null;
+  const stop = () => {
+    stopped ??= (async () => {
+      if (looking) clearInterval(looking);
+      await Promise.all(programs.map((p) => p.stop()));
+      await closeDatabase();
+      await database.stop();
+    })();
+    return stopped;
   };
   try {
-    await migrateDatabase();
+    await migrateDatabase(say);
     await seed();
     await build(say);
     say('Starting the web server and the render worker');
-    keepRunning('web', [NEXT, 'start', '-H', CONFIG.host, '-p', String(CONFIG.port)]);
-    keepRunning('worker', [...TSX, path.join(CONFIG.root, 'src/server/jobs/worker.ts')]);
-    const url = `http://${CONFIG.host}:${CONFIG.port}`;
-    await healthy(`${url}/api/health`);
-    void warmUp(url);
-    return { url, stop, worker: () => children.get('worker') ?? null };
+    const web = [NEXT, 'start', '-H', CONFIG.host, '-p', String(CONFIG.port)];
+    programs.push(await keepRunning('web', () => startNode('web', web), say, 8000));
+    const work = [...TSX, path.join(CONFIG.root, 'src/server/jobs/worker.ts')];
+    const worker = await keepRunning('worker', () => startNode('worker', work), say, 8000);
+    programs.push(worker);
+    const look = heartWatch(() => worker.child()?.kill('SIGKILL'), say);
+    looking = setInterval(() => {
+      void rotateLogs(PROGRAMS).catch((e) => say(`Logs could not be shortened: ${(e as Error).message}`));
+      void look();
+    }, LOOK_MS);
+    const url = `http://${reachedAt(CONFIG.host)}:${CONFIG.port}`;
+    const cookie = token === null ? '' : `${TOKEN_COOKIE}=${token}`;
+    await healthy(`${url}/api/health`, cookie);
+    void warmUp(url, cookie);
+    const entrance = token === null ? url : `${url}/?${TOKEN_PARAMETER}=${token}`;
+    return { url: entrance, stop, worker: () => worker.child(), database: () => database.child() };
   } catch (e) {
     await stop();
     throw e;
   }
 }
 
-async function healthy(url: string): Promise<void> {
+/**
+ * Looks whether the worker's heart beats: a render that is under way and whose beat is the same at two looks belongs to a
+ * worker that hangs.
+ */
+function heartWatch(kill: () => void, say: (line: string) => void): () => Promise<void> {
+  let seen = '';
+  return async () => {
+    const beat = await runningBeat().catch(() => null);
+    if (beat !== null && beat === seen) {
+      say('The render worker does not move any more and is started again.');
+      kill();
+    }
+    seen = beat ?? '';
+  };
+}
+
+async function healthy(url: string, cookie: string): Promise<void> {
   for (let i = 0; i < 300; i++) {
-    const ok = await fetch(url).then(
+    const ok = await fetch(url, { headers: { cookie } }).then(
       (r) => r.ok,
       () => false,
     );
@@ -129,21 +156,31 @@ async function healthy(url: string): Promise<void> {
 }
 
 /** Pages and the sentence model are loaded at their first use; this is it, so that nobody waits for it. */
-async function warmUp(url: string): Promise<void> {
+async function warmUp(url: string, cookie: string): Promise<void> {
   const lines = cutScript(DEMO_SCRIPTS[0]?.script ?? '', 'line');
   const ask = [
-    ...['/', '/begin', '/piece/none', '/api/pieces', '/api/shelf', '/api/renders'].map((p) => fetch(url + p)),
-    fetch(`${url}/api/shelf/warm`, { method: 'POST', body: JSON.stringify({ lines }) }),
+    ...['/', '/begin', '/piece/none', '/api/pieces', '/api/shelf', '/api/renders'].map((p) =>
+      fetch(url + p, { headers: { cookie } }),
+    ),
+    fetch(`${url}/api/shelf/warm`, { method: 'POST', body: JSON.stringify({ lines }), headers: { cookie } }),
   ];
   await Promise.allSettled(ask);
 }
 
-/** Asks a process to end, and makes it end when it does not. */
-export async function endProcess(child: ChildProcess, patienceMs: number): Promise<void> {
-  if (child.exitCode !== null || child.signalCode !== null) return;
-  const gone = new Promise((r) => child.once('exit', r));
-  child.kill('SIGTERM');
-  const timer = setTimeout(() => child.kill('SIGKILL'), patienceMs);
-  await gone;
-  clearTimeout(timer);
+/** An address that means every address is reached by this machine's own. */
+const reachedAt = (host: string) => (host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host);
+
+/** Beyond loopback nobody comes in without the token. */
+function neededToken(say: (line: string) => void): string {
+  try {
+    const token = provideToken();
+    say(
+      `Nabbet will answer other machines too (NABBET_HOST=${CONFIG.host}). Whoever has the address below with its token can read and change everything; it is not encrypted on its way. Give it only to people you trust.`,
+    );
+    return token;
+  } catch (e) {
+    throw new StartError(
+      `Nabbet does not listen beyond this machine without an access token: ${(e as Error).message} Set NABBET_TOKEN to 16 letters or more, or leave NABBET_HOST out.`,
+    );
+  }
 }

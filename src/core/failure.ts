@@ -24,6 +24,9 @@ export interface FailureValues {
   'no-json': object;
   'too-large': { most: number };
   'other-site': object;
+  'other-host': object;
+  'no-access': object;
+  'half-letter': object;
 
   // Pieces.
   'damaged-piece': { reason: 'no-document' | 'newer' | 'invalid'; detail: string };
@@ -93,6 +96,10 @@ export interface FailureValues {
   'no-voice': { name: string; voices: string[] };
   unspeakable: object;
   'voice-answer': { detail: string };
+
+  // What the machine does.
+  'database-away': object;
+  'disk-full': object;
 
   unknown: { detail: string };
 }

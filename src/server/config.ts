@@ -23,6 +23,11 @@ export const CONFIG = {
   /** NABBET_HOST, NABBET_PORT: where the web server listens. */
   host,
   port,
+  /** NABBET_HOSTS: names under which it is reached besides its address, with commas between; a proxy's, a machine's. */
+  names: (process.env.NABBET_HOSTS ?? '')
+    .split(',')
+    .map((n) => n.trim().toLowerCase())
+    .filter(Boolean),
   /**
    * NABBET_READ_ALLOW: private addresses that may be read, "host[:port][/path]" with commas between; the made-up web of
    * this installation is always among them.

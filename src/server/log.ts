@@ -1,7 +1,32 @@
 import pino from 'pino';
 
+/**
+ * What a log keeps of an error: its kind, its code, and where it happened. Messages can carry words of a piece (a statement
+ * with its values, the beginning of a text that is no JSON), so only those of the system (files, ports, programs) are kept.
+ */
+export function loggedError(e: unknown): object {
+  if (!(e instanceof Error)) return { kind: typeof e };
+  const { code } = e as NodeJS.ErrnoException;
+  const system = /^E[A-Z]+$/.test(code ?? '');
+  return {
+    kind: e.name,
+    code,
+    message: system ? e.message : undefined,
+    at: (e.stack ?? '')
+      .split('\n')
+      .filter((line) => /^\s+at /.test(line))
+      .slice(0, 12)
+      .map((line) => line.trim()),
+    cause: e.cause === undefined ? undefined : loggedError(e.cause),
+  };
+}
+
 /** Structured logs: one JSON object a line, to standard error. NABBET_LOG sets the level. */
 export const log = pino(
-  { level: process.env.NABBET_LOG ?? 'info', base: { pid: process.pid } },
+  {
+    level: process.env.NABBET_LOG ?? 'info',
+    base: { pid: process.pid },
+    serializers: { err: loggedError },
+  },
   pino.destination(2),
 );

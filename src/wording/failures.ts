@@ -28,6 +28,12 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
   'no-json': () => 'The request is no JSON.',
   'too-large': ({ most }) => `This is larger than ${megabytes(most)}, which is too much to send.`,
   'other-site': () => 'This request came from another site.',
+  'other-host': () =>
+    'This Nabbet does not answer under this name. Whoever runs it can allow the name with NABBET_HOSTS.',
+  'no-access': () =>
+    'This Nabbet can be reached from other machines, so it asks for its access token. It is shown where Nabbet was started.',
+  'half-letter': () =>
+    'The text holds half of a letter (an unpaired surrogate), which cannot be stored. Delete the sign that shows as a box and type it again.',
 
   'damaged-piece': ({ reason, detail }) =>
     reason === 'newer'
@@ -112,6 +118,10 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
   unspeakable: () => 'There is nothing in this text that a voice could say.',
   'voice-answer': ({ detail }) => `The voice gave an answer that cannot be read: ${detail}`,
 
+  'database-away': () =>
+    'The database does not answer just now; it is started again by itself. Nothing is lost; try again in a moment.',
+  'disk-full': () =>
+    'The disk of the machine on which Nabbet runs is full. Make room there (videos on the renders page can be removed) and try again; nothing that was saved is lost.',
   unknown: () => 'Something went wrong on the server. Your last saved state is kept; try again.',
 };
 

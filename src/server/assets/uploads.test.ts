@@ -6,7 +6,7 @@ import { uploads } from './uploads.ts';
 
 shelfToOurselves();
 
-const ORIGIN = 'http://nabbet.test';
+const ORIGIN = 'http://localhost:4300';
 const HEADERS = { 'tus-resumable': '1.0.0' };
 
 /** Speaks the tus protocol as a client does. */

@@ -29,6 +29,8 @@ export function uploads(): Server {
     path: '/api/uploads',
     datastore: new FileStore({ directory, expirationPeriodInMilliseconds: ABANDONED_MS }),
     relativeLocation: true,
+    // Our own pages only: no other site may read an answer.
+    allowedOrigins: () => false,
     maxSize: ASSET_LIMITS.clipBytes,
     namingFunction: () => nanoid(),
     async onUploadFinish(_, upload) {

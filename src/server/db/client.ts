@@ -1,7 +1,5 @@
 import { readFileSync } from 'node:fs';
-import path from 'node:path';
 import { drizzle, type MySql2Database } from 'drizzle-orm/mysql2';
-import { migrate } from 'drizzle-orm/mysql2/migrator';
 import mysql, { type Pool } from 'mysql2/promise';
 import { CONFIG, dataPath } from '../config.ts';
 
@@ -36,10 +34,6 @@ export function connection(): Connection {
 }
 
 export const db = (): Db => connection().db;
-
-export async function migrateDatabase(): Promise<void> {
-  await migrate(db() as never, { migrationsFolder: path.join(CONFIG.root, 'drizzle') });
-}
 
 export async function closeDatabase(): Promise<void> {
   await held.nabbetDb?.pool.end();

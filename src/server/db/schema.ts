@@ -1,4 +1,5 @@
 import {
+  bigint,
   boolean,
   customType,
   datetime,
@@ -86,7 +87,7 @@ export const renders = mysqlTable(
     error: text('error'),
     attempt: int('attempt').notNull(),
     cancelRequested: boolean('cancel_requested').notNull(),
-    bytes: int('bytes'),
+    bytes: bigint('bytes', { mode: 'number' }),
     durationMs: int('duration_ms'),
     createdAt: time('created_at').notNull(),
     startedAt: time('started_at'),

@@ -89,10 +89,10 @@ async function ask(
   const { endpoint } = handler;
   const content =
     endpoint.body === null ? undefined : typeof body === 'string' ? body : JSON.stringify(body ?? {});
-  const request = new Request(`http://nabbet.test${addressOf(endpoint, params, query)}`, {
+  const request = new Request(`http://localhost:4300${addressOf(endpoint, params, query)}`, {
     method,
     ...(content === undefined || method === 'GET' ? {} : { body: content }),
-    headers: { host: 'nabbet.test', ...headers },
+    headers: { host: 'localhost:4300', ...headers },
   });
   const response = await handler(request, { params: Promise.resolve(params) });
   return { status: response.status, refusal: (await response.json().catch(() => ({}))) as Refusal };

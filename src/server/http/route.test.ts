@@ -22,10 +22,10 @@ const adding = route(add, async ({ params, query, body }) => ({
   loud: query.loud ?? false,
 }));
 const post = (content: string, headers: Record<string, string> = {}, query = '') =>
-  new Request(`http://nabbet.test/api/things/x${query}`, {
+  new Request(`http://localhost:4300/api/things/x${query}`, {
     method: 'POST',
     body: content,
-    headers: { host: 'nabbet.test', ...headers },
+    headers: { host: 'localhost:4300', ...headers },
   });
 const context = (id = 'thing-1') => ({ params: Promise.resolve({ id }) });
 const refused = async (response: Promise<Response>): Promise<[number, string]> => {
@@ -58,12 +58,12 @@ describe('requests', () => {
     const status = async (headers: Record<string, string>) =>
       (await adding(post('{"n": 1}', headers), context())).status;
     expect(await status({})).toBe(201);
-    expect(await status({ origin: 'http://nabbet.test' })).toBe(201);
+    expect(await status({ origin: 'http://localhost:4300' })).toBe(201);
     expect(await status({ origin: 'http://evil.example' })).toBe(403);
     expect(await status({ origin: 'null' })).toBe(403);
     expect(await status({ 'sec-fetch-site': 'cross-site' })).toBe(403);
     const reading = route(endpoint('GET', '/api/x', { answer: answer<string>() }), async () => 'seen');
-    const get = new Request('http://nabbet.test/api/x', { headers: { origin: 'http://evil.example' } });
+    const get = new Request('http://localhost:4300/api/x', { headers: { origin: 'http://evil.example' } });
     expect((await reading(get)).status).toBe(200);
   });
 
@@ -71,7 +71,7 @@ describe('requests', () => {
     const failing = (e: unknown) =>
       route(endpoint('GET', '/api/x', {}), async () => {
         throw e;
-      })(new Request('http://nabbet.test/api/x'));
+      })(new Request('http://localhost:4300/api/x'));
     expect(await refused(failing(new Failed({ code: 'no-piece' })))).toEqual([404, 'no-piece']);
     const r = await failing(new Error('the password is 1234'));
     expect(r.status).toBe(500);
@@ -80,7 +80,7 @@ describe('requests', () => {
 
   it('may be refused with more than the failure, or answered with nothing to say', async () => {
     const some = endpoint('GET', '/api/x', {});
-    const ask = new Request('http://nabbet.test/api/x');
+    const ask = new Request('http://localhost:4300/api/x');
     const late = await route(some, async () => new Refused({ code: 'behind' }, { rev: 7 }))(ask);
     expect([late.status, await late.json()]).toMatchObject([409, { rev: 7, failure: { code: 'behind' } }]);
     const quiet = await route(some, async () => undefined)(ask);

@@ -1,9 +1,11 @@
 import type { Schema } from 'joi';
 import type { Access, AnswerOf, AnyEndpoint, BodyOf, ParamsOf, QueryOf } from '../../api/endpoint.ts';
 import type { Refusal } from '../../api/refusal.ts';
-import { Failed, type Failure, failureOf } from '../../core/failure.ts';
+import { Failed, type Failure } from '../../core/failure.ts';
 import { failureWords } from '../../wording/failures.ts';
 import { log } from '../log.ts';
+import { admission } from './doors.ts';
+import { failureBehind } from './outside.ts';
 import { STATUS } from './status.ts';
 
 /** The largest JSON body that is read, bytes. */
@@ -67,11 +69,14 @@ export class Refused {
 export function guarded(handler: Handler): Handler {
   return async (request, context) => {
     try {
+      const admitted = admission(request.headers);
+      if (admitted !== 'in') throw new Failed({ code: admitted });
       if (request.method !== 'GET' && request.method !== 'HEAD') sameOrigin(request);
       return await handler(request, context);
     } catch (e) {
-      const failure = failureOf(e);
-      if (STATUS[failure.code] >= 500) log.error({ err: e, url: request.url }, 'request failed');
+      const failure = failureBehind(e);
+      if (STATUS[failure.code] >= 500)
+        log.error({ err: e, path: new URL(request.url).pathname }, 'request failed');
       return refusal(failure);
     }
   };
@@ -119,7 +124,15 @@ async function bodyOf({ body }: AnyEndpoint, request: Request): Promise<{ body?:
   } catch {
     throw new Failed({ code: 'no-json' });
   }
+  // A letter outside the basic plane takes two places; a half of one cannot be written to the database.
+  if (/\\u[dD][89a-fA-F]/.test(text) && !wellFormed(raw)) throw new Failed({ code: 'half-letter' });
   return { body: check(body, raw) };
+}
+
+function wellFormed(value: unknown): boolean {
+  if (typeof value === 'string') return value.isWellFormed();
+  if (value === null || typeof value !== 'object') return true;
+  return Object.entries(value).every(([key, v]) => key.isWellFormed() && wellFormed(v));
 }
 
 /** The body as bytes; more than most is refused before it is all read. */

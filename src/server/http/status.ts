@@ -24,6 +24,9 @@ export const STATUS: Record<FailureCode, number> = {
   'no-json': 400,
   'too-large': LARGE,
   'other-site': 403,
+  'other-host': 421,
+  'no-access': 401,
+  'half-letter': 400,
   'damaged-piece': 500,
   behind: BUSY,
   'edit-refused': UNUSABLE,
@@ -83,5 +86,7 @@ export const STATUS: Record<FailureCode, number> = {
   'no-voice': UNUSABLE,
   unspeakable: UNUSABLE,
   'voice-answer': 502,
+  'database-away': 503,
+  'disk-full': 507,
   unknown: 500,
 };

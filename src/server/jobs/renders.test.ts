@@ -5,16 +5,19 @@ import { dataPath } from '../config.ts';
 import { closeDatabase, db } from '../db/client.ts';
 import { renders } from '../db/schema.ts';
 import {
+  beat,
   cancelRender,
   claimJob,
   deleteRender,
   finishJob,
   getRender,
+  layDown,
   listRenders,
   renderFile,
   reportJob,
   requestRender,
   requeueRunning,
+  runningBeat,
 } from './renders.ts';
 
 beforeEach(async () => {
@@ -56,8 +59,48 @@ describe('the queue of renders', () => {
   it('takes a job up again after its worker died', async () => {
     const id = await ask('One');
     expect(await claimJob()).toMatchObject({ id, attempt: 1 });
-    expect(await requeueRunning()).toBe(1);
+    expect(await requeueRunning()).toEqual({ again: 1, failed: 0 });
     expect(await claimJob()).toMatchObject({ id, attempt: 2 });
+  });
+
+  it('gives a job up that stopped its worker three times, and the next one gets its turn', async () => {
+    const [bad, good] = [await ask('Bad'), await ask('Good')];
+    for (let i = 1; i <= 3; i++) {
+      expect(await claimJob()).toMatchObject({ id: bad, attempt: i });
+      expect(await requeueRunning()).toEqual(i < 3 ? { again: 1, failed: 0 } : { again: 0, failed: 1 });
+    }
+    expect(await getRender(bad)).toMatchObject({ state: 'failed', error: expect.stringMatching(/3 times/) });
+    expect(await claimJob()).toMatchObject({ id: good });
+  });
+
+  it('does not blame a job that its worker laid down because it was asked to end', async () => {
+    const id = await ask('One');
+    for (let i = 0; i < 5; i++) {
+      expect(await claimJob()).toMatchObject({ id, attempt: 1 });
+      await layDown(id);
+    }
+    expect(await requeueRunning()).toEqual({ again: 0, failed: 0 });
+    expect(await claimJob()).toMatchObject({ id, attempt: 1 });
+  });
+
+  it('tells by its beat whether the worker lives', async () => {
+    expect(await runningBeat()).toBeNull();
+    const id = await ask('One');
+    await claimJob();
+    const first = await runningBeat();
+    expect(first).toContain(id);
+    expect(await runningBeat()).toBe(first);
+    await db()
+      .update(renders)
+      .set({ heartbeatAt: new Date(0) });
+    await beat(id);
+    expect(await runningBeat()).not.toContain('1970');
+  });
+
+  it('knows videos that are larger than 2 GiB', async () => {
+    const id = await ask('Long');
+    await db().update(renders).set({ bytes: 5_000_000_000 });
+    expect(await getRender(id)).toMatchObject({ bytes: 5_000_000_000 });
   });
 
   it('keeps the reason of a failure', async () => {

@@ -1,5 +1,5 @@
 import { rm, stat } from 'node:fs/promises';
-import { and, asc, desc, eq, inArray, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gte, inArray, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { RenderView } from '../../api/renders.ts';
 import { Failed } from '../../core/failure.ts';
@@ -136,13 +136,52 @@ export interface Job {
   attempt: number;
 }
 
-/** After a worker died: its jobs wait again. There is one worker; it calls this when it starts. */
-export async function requeueRunning(): Promise<number> {
-  const [result] = await db()
+/** How often a render may stop the worker before it is given up, so that the others get their turn. */
+const MOST_ATTEMPTS = 3;
+
+/**
+ * After a worker died: its jobs wait again, those that stopped it too often are failed. There is one worker; it calls this
+ * when it starts.
+ */
+export async function requeueRunning(): Promise<{ again: number; failed: number }> {
+  const running = eq(renders.state, 'running');
+  const [failed] = await db()
+    .update(renders)
+    .set({
+      state: 'failed',
+      step: 'failed',
+      error: `This render stopped the renderer ${MOST_ATTEMPTS} times, so it was given up and the others went on. Change what was new in the piece, or take a lower height, and render again.`,
+      finishedAt: new Date(),
+    })
+    .where(and(running, gte(renders.attempt, MOST_ATTEMPTS)));
+  const [again] = await db()
     .update(renders)
     .set({ state: 'waiting', step: 'waiting', done: 0 })
-    .where(eq(renders.state, 'running'));
-  return result.affectedRows;
+    .where(running);
+  return { again: again.affectedRows, failed: failed.affectedRows };
+}
+
+/** A job that a worker lays down because it is asked to end: it is not to blame. */
+export async function layDown(id: string): Promise<void> {
+  await db()
+    .update(renders)
+    .set({ state: 'waiting', step: 'waiting', done: 0, attempt: sql`${renders.attempt} - 1` })
+    .where(and(eq(renders.id, id), eq(renders.state, 'running')));
+}
+
+/** Shows that the worker lives, whatever it is busy with. */
+export async function beat(id: string): Promise<void> {
+  await db().update(renders).set({ heartbeatAt: new Date() }).where(eq(renders.id, id));
+}
+
+/** The render that is under way with its last beat; null when there is none. */
+export async function runningBeat(): Promise<string | null> {
+  const [row] = await db()
+    .select({ id: renders.id, at: renders.heartbeatAt })
+    .from(renders)
+    .where(eq(renders.state, 'running'))
+    .limit(1);
+  return row ? `${row.id} ${row.at?.toISOString()}` : null;
 }
 
 /** The oldest waiting job, now running; null when there is none. */

@@ -5,17 +5,31 @@ import { RenderCancelled, render } from '../frames/render.ts';
 import { log } from '../log.ts';
 import { prepare } from '../material.ts';
 import { sweep, writeWhole } from '../store/files.ts';
-import { claimJob, finishJob, type Job, renderFile, reportJob, requeueRunning } from './renders.ts';
+import {
+  beat,
+  claimJob,
+  finishJob,
+  type Job,
+  layDown,
+  renderFile,
+  reportJob,
+  requeueRunning,
+} from './renders.ts';
 
-/** How often the queue is looked at, and how often progress is written. */
-const WORKER = { idleMs: 600, reportMs: 700 } as const;
+/** How often the queue is looked at, progress written, and the heart beats. */
+const WORKER = { idleMs: 600, reportMs: 700, beatMs: 5000 } as const;
 
 let stopping = false;
 const stop = new AbortController();
 
+/** The render that is under way. */
+let current: string | null = null;
+
 async function work(job: Job): Promise<void> {
+  current = job.id;
   const abort = new AbortController();
   stop.signal.addEventListener('abort', () => abort.abort(), { once: true });
+  const heart = setInterval(() => void beat(job.id).catch(() => undefined), WORKER.beatMs);
   let reported = 0;
   const report = async (step: string, done: number, total: number, painted: number, always = false) => {
     if (!always && Date.now() - reported < WORKER.reportMs) return;
@@ -42,6 +56,9 @@ async function work(job: Job): Promise<void> {
       log.error({ render: job.id, err: e }, 'render failed');
       await finishJob(job.id, { state: 'failed', error: explain(e as NodeJS.ErrnoException) });
     }
+  } finally {
+    clearInterval(heart);
+    current = null;
   }
 }
 
@@ -57,12 +74,15 @@ async function main(): Promise<void> {
     process.on(signal, () => {
       stopping = true;
       stop.abort();
+      // At once: what is under way may not be at an end before this process is.
+      if (current) void layDown(current).catch((e) => log.error({ err: e }, 'a render was not laid down'));
     });
   await writeWhole(dataPath('worker.pid'), String(process.pid));
   await sweep(dataPath('segments'), 'run-', Date.now());
   await sweep(dataPath(), 'join-', Date.now());
-  const again = await requeueRunning();
-  if (again) log.info({ jobs: again }, 'renders of a stopped worker are taken up again');
+  const { again, failed } = await requeueRunning();
+  if (again || failed)
+    log.info({ again, failed }, 'renders of a stopped worker are taken up again, or given up');
   while (!stopping) {
     const job = await claimJob().catch((e) => {
       log.error({ err: e }, 'the queue cannot be read');

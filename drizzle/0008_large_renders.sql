@@ -1,0 +1,1 @@
+ALTER TABLE `renders` MODIFY COLUMN `bytes` bigint;
