@@ -4,13 +4,9 @@ import { parseArgs } from 'node:util';
 import { LICENCES } from '../core/exchange/credits.ts';
 import { BRING_DEFAULTS, bringFolder } from '../server/assets/bring-folder.ts';
 import { proxiesMade } from '../server/assets/clips.ts';
-import { CONFIG } from '../server/config.ts';
-import { closeDatabase } from '../server/db/client.ts';
-import { portFree, startMariaDb } from '../server/db/mariadb.ts';
-import { migrateDatabase } from '../server/db/migrate.ts';
 import { failureWords } from '../wording/failures.ts';
-import { endProcess } from './supervise.ts';
 import { UsageError } from './usage.ts';
+import { withDatabase } from './with-database.ts';
 
 export const BRING_USAGE = `usage: nabbet bring FOLDER [--licence ${LICENCES.join('|')}] [--credit TEXT]`;
 
@@ -43,10 +39,7 @@ export async function bring(argv: string[]): Promise<void> {
   const info = await stat(folder).catch(() => null);
   if (!info?.isDirectory()) throw new UsageError(`There is no folder ${folder}.`);
   const say = (line: string) => process.stderr.write(`${line}\n`);
-  // When the application runs, its database is used; otherwise one is started and stopped again.
-  const database = (await portFree(CONFIG.dbPort)) ? await startMariaDb() : null;
-  try {
-    await migrateDatabase();
+  await withDatabase(async () => {
     const { added, known, skipped } = await bringFolder(folder, {
       ...options,
       onFile: (name, done, total) => say(`${done + 1} of ${total}: ${name}`),
@@ -57,8 +50,5 @@ export async function bring(argv: string[]): Promise<void> {
       `${added.length} brought to the shelf, ${known.length} that were there already, ${skipped.length} left out`,
     );
     if (!added.length && !known.length) process.exitCode = 1;
-  } finally {
-    await closeDatabase();
-    if (database) await endProcess(database, 15_000);
-  }
+  }, say);
 }

@@ -110,7 +110,9 @@ async function readInput(options: InputOptions, say: (line: string) => void): Pr
   }
   const source = await readSource(bytes, path.basename(input), as, SAVED_BASE);
   return asked(
-    source.pictures.length ? await fetchPictures(source, path.dirname(path.resolve(input))) : source,
+    source.pictures.length
+      ? await fetchPictures(source, { folder: path.dirname(path.resolve(input)) })
+      : source,
     options,
   );
 }

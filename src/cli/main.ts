@@ -9,6 +9,9 @@ const COMMANDS: Record<string, (argv: string[]) => Promise<void>> = {
   bring: async (argv) => (await import('./bring.ts')).bring(argv),
   test: async (argv) => (await import('./test.ts')).test(argv),
   bench: async () => (await import('./bench.ts')).bench(),
+  check: async (argv) => (await import('./check.ts')).check(argv),
+  backup: async (argv) => (await import('./backup.ts')).backup(argv),
+  restore: async (argv) => (await import('./backup.ts')).restore(argv),
   paint: async (argv) => (await import('./paint.ts')).paint(argv),
 };
 
@@ -16,6 +19,9 @@ const USAGE = `usage: nabbet ${Object.keys(COMMANDS).join(' | ')}
   demo    starts the application with demo data
   test    runs all tests (or: test lint | unit | e2e)
   bench   measures speed and quality, prints ratios
+  check   looks at everything that is stored, and mends what can be mended without loss
+  backup  writes database and material to FILE.tar, also while the application runs
+  restore puts a backup in the place of what is there
   paint   paints the shelf again (or: paint ID,ID)
   bring   puts the photos, clips and logos of a folder on the shelf: bring FOLDER
   make    ${MAKE_USAGE.replace('usage: nabbet make ', '')}`;

@@ -98,8 +98,11 @@ export interface FailureValues {
   'voice-answer': { detail: string };
 
   // What the machine does.
+  'too-heavy': { what: 'time' | 'memory'; most: number };
+  busy: object;
   'database-away': object;
   'disk-full': object;
+  'no-room': { bytes: number; free: number };
 
   unknown: { detail: string };
 }

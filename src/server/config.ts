@@ -19,6 +19,8 @@ export const CONFIG = {
   root,
   /** NABBET_DATA: database, takes, renders. */
   data,
+  /** NABBET_RESERVE_MB: megabytes of its disk that uploads and videos leave free. */
+  reserveBytes: Number(process.env.NABBET_RESERVE_MB ?? 500) * 1_000_000,
   shelf: path.join(root, 'shelf'),
   /** NABBET_HOST, NABBET_PORT: where the web server listens. */
   host,

@@ -10,6 +10,8 @@ export interface RunOptions {
   /** Milliseconds until it is killed. */
   timeoutMs?: number;
   cwd?: string;
+  /** Exit codes that are no error. */
+  accept?: readonly number[];
 }
 
 /**
@@ -52,7 +54,7 @@ export async function run(
   const stderr = Buffer.concat(err).toString('utf8');
   if (timedOut)
     throw new ProgramError(`${program} was stopped after ${(options.timeoutMs ?? 120_000) / 1000} s.`);
-  if (code !== 0)
+  if (code === null || !(options.accept ?? [0]).includes(code))
     throw new ProgramError(
       `${program} ended with code ${code}: ${stderr.trim().split('\n').slice(-3).join(' / ')}`,
     );

@@ -71,10 +71,11 @@ function wordsIn(op: Op): string[] {
   return op.op === 'insert' ? of(op.scene) : [];
 }
 
-/** Edits that no longer apply since others changed the piece, with the words that would be lost. */
-export function droppedWords(dropped: readonly HistoryEntry[]): string {
-  const said = dropped.flatMap((e) => e.edit.ops.flatMap(wordsIn));
-  const names = [...new Set(dropped.map((e) => editWords(e.edit)))].join(', ');
-  const words = said.length ? ` Its words: “${said.join('” “').slice(0, 400)}”` : '';
-  return `Somebody else changed these scenes in the meantime, so this could not be kept: ${names}.${words}`;
+/** An edit that could not be stored: what it was, why, and its words, so that nothing that was typed is lost. */
+export function asideWords({ edit }: Pick<HistoryEntry, 'edit'>, refusal: string | null) {
+  return {
+    name: editWords(edit),
+    why: refusal ?? 'What it stood on is not in the piece any more.',
+    words: edit.ops.flatMap(wordsIn),
+  };
 }

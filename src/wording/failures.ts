@@ -118,10 +118,17 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
   unspeakable: () => 'There is nothing in this text that a voice could say.',
   'voice-answer': ({ detail }) => `The voice gave an answer that cannot be read: ${detail}`,
 
+  'too-heavy': ({ what, most }) =>
+    what === 'time'
+      ? `Reading this took longer than ${most} seconds, so it was stopped. ${PASTE} Or bring a part of it.`
+      : `Reading this took more memory than there is for it, so it was stopped. ${PASTE} Or bring a part of it.`,
+  busy: () => 'Too much is being read at this moment. Try again in a minute.',
   'database-away': () =>
     'The database does not answer just now; it is started again by itself. Nothing is lost; try again in a moment.',
   'disk-full': () =>
     'The disk of the machine on which Nabbet runs is full. Make room there (videos on the renders page can be removed) and try again; nothing that was saved is lost.',
+  'no-room': ({ bytes, free }) =>
+    `This needs about ${megabytes(bytes)}, and the machine on which Nabbet runs has ${megabytes(free)} to spare. Make room there first; videos on the renders page can be removed.`,
   unknown: () => 'Something went wrong on the server. Your last saved state is kept; try again.',
 };
 

@@ -5,7 +5,7 @@ import { scene } from '../core/piece/testing.ts';
 import { LINE_REASONS } from '../core/source/reasons.ts';
 import { LEFT_OUT, SOURCE_FORMS } from '../core/source/types.ts';
 import { STATUS } from '../server/http/status.ts';
-import { droppedWords, editFailureWords, editWords } from './edits.ts';
+import { asideWords, editFailureWords, editWords } from './edits.ts';
 import { failureWords } from './failures.ts';
 import { reasonWords } from './pictures.ts';
 import { formWords, LEFT_OUT_WORDS, lineReasonWords, noteWords } from './sources.ts';
@@ -21,6 +21,7 @@ const VALUES = {
     height: 20,
     least: 200,
     minutes: 190,
+    free: 5_000_000,
   },
   ...{ name: 'nobody', voices: ['Maud', 'Otto'], reason: 'invalid' },
 };
@@ -55,27 +56,22 @@ describe('edits', () => {
     expect(editWords({ name: 'of a newer version' })).toBe('Change');
   });
 
-  it('that were dropped are named with the words that would be lost', () => {
-    const entry = (id: string, shown: string) => ({
-      ...{ id, kind: 'do' as const, ref: null },
-      edit: sceneEdit('type', 'a', { shown, spoken: null }),
-    });
+  it('that were set aside are named with their reason and every word that would be lost', () => {
     const insert = {
-      ...{ id: 'i', kind: 'do' as const, ref: null },
-      edit: {
-        name: 'insert',
-        merge: null,
-        ops: [{ op: 'insert' as const, at: 0, scene: scene('n', 'A new line.') }],
-      },
+      name: 'insert',
+      merge: null,
+      ops: [{ op: 'insert' as const, at: 0, scene: scene('n', 'A new line.') }],
     };
-    const said = droppedWords([entry('x', 'A first line.'), entry('y', 'A second one.'), insert]);
-    expect(said).toContain('Type, Insert scene');
-    expect(said).toContain('“A first line.” “A second one.” “A new line.”');
-    expect(
-      droppedWords([
-        { ...entry('x', ''), edit: { name: 'delete', merge: null, ops: [{ op: 'remove', id: 'a' }] } },
-      ]),
-    ).not.toContain('words');
+    expect(asideWords({ edit: sceneEdit('type', 'a', { shown: 'One.', spoken: 'Two.' }) }, null)).toEqual({
+      name: 'Type',
+      why: expect.stringMatching(/not in the piece any more/),
+      words: ['One.', 'Two.'],
+    });
+    expect(asideWords({ edit: insert }, 'The server says no.')).toEqual({
+      ...{ name: 'Insert scene', why: 'The server says no.', words: ['A new line.'] },
+    });
+    const remove = { name: 'delete', merge: null, ops: [{ op: 'remove' as const, id: 'a' }] };
+    expect(asideWords({ edit: remove }, null).words).toEqual([]);
   });
 
   it('that cannot be applied say why', () => {

@@ -138,7 +138,7 @@ describe('pictures of a saved page', () => {
           picture('i2', 'none.jpg'),
         ],
       } as never;
-      const { pictures } = await fetchPictures(source, folder);
+      const { pictures } = await fetchPictures(source, { folder: folder });
       expect(pictures.map((p) => [p.assetId !== null, p.problem?.code])).toEqual([
         [true, undefined],
         [false, 'picture-outside'],

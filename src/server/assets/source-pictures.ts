@@ -12,16 +12,20 @@ export const SAVED_BASE = 'http://saved-page.invalid/';
 /** At most so many pictures of a source are fetched. */
 const MOST_PICTURES = 24;
 
-/**
- * Fetches the pictures of a source and takes them in; each that cannot be says why. folder: where a saved page stands,
- * whose own pictures may be read below it.
- */
-export async function fetchPictures(source: Source, folder: string | null = null): Promise<Source> {
+interface FetchOptions {
+  /** Where a saved page stands, whose own pictures may be read below it. */
+  folder?: string | null;
+  /** How a picture is taken in. */
+  take?: typeof importPicture;
+}
+
+/** Fetches the pictures of a source and takes them in; each that cannot be says why. */
+export async function fetchPictures(source: Source, options: FetchOptions = {}): Promise<Source> {
   const limit = pLimit(4);
   const pictures = await Promise.all(
     source.pictures.map((p, i) =>
       i < MOST_PICTURES
-        ? limit(() => fetchOne(p, source, folder))
+        ? limit(() => fetchOne(p, source, options))
         : { ...p, problem: { code: 'too-many-pictures' as const } },
     ),
   );
@@ -31,14 +35,14 @@ export async function fetchPictures(source: Source, folder: string | null = null
 async function fetchOne(
   picture: SourcePicture,
   source: Source,
-  folder: string | null,
+  { folder = null, take = importPicture }: FetchOptions,
 ): Promise<SourcePicture> {
   if (picture.assetId || !picture.address) return picture;
   try {
     const bytes = picture.address.startsWith(SAVED_BASE)
       ? await readFromFolder(picture.address, folder)
       : (await fetchGuarded(picture.address, /^image\/|octet-stream/i, FETCH_LIMITS.pictureBytes)).bytes;
-    const record = await importPicture(bytes, {
+    const record = await take(bytes, {
       title: picture.caption || picture.alt || `Picture from ${source.site || source.title}`,
       licence: 'source',
       origin: picture.address.startsWith(SAVED_BASE) ? null : picture.address,

@@ -1,8 +1,9 @@
 import { mkdir, readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
+import mysql from 'mysql2/promise';
 import { CONFIG, dataPath } from '../config.ts';
 import { run } from '../program.ts';
-import { passwordFile } from './client.ts';
+import { connection, passwordFile } from './client.ts';
 
 /** Milliseconds: a database of many years fits into this. */
 const DUMP_MS = 600_000;
@@ -36,8 +37,12 @@ export async function dumpDatabase(file: string): Promise<void> {
   );
 }
 
-/** Replaces what is in the database by a dump. */
+/** Replaces what is in the database by a dump: tables that the dump does not know go too. */
 export async function loadDump(file: string): Promise<void> {
+  const { pool } = connection();
+  const [tables] = await pool.query('SHOW TABLES');
+  for (const name of (tables as Record<string, string>[]).flatMap((t) => Object.values(t)))
+    await pool.query(`DROP TABLE ${mysql.escapeId(name)}`);
   await run('mariadb', [`--defaults-extra-file=${await clientFile()}`, '--batch', 'nabbet'], {
     input: await readFile(file),
     timeoutMs: DUMP_MS,

@@ -86,7 +86,10 @@ export const STATUS: Record<FailureCode, number> = {
   'no-voice': UNUSABLE,
   unspeakable: UNUSABLE,
   'voice-answer': 502,
+  'too-heavy': UNUSABLE,
+  busy: 503,
   'database-away': 503,
   'disk-full': 507,
+  'no-room': 507,
   unknown: 500,
 };

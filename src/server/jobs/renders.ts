@@ -10,6 +10,7 @@ import { dataPath } from '../config.ts';
 import { db } from '../db/client.ts';
 import { renders } from '../db/schema.ts';
 import { loadPiece } from '../pieces/pieces.ts';
+import { needRoom } from '../store/room.ts';
 
 export const renderFile = (id: string): string => dataPath('renders', `${id}.mp4`);
 
@@ -66,10 +67,14 @@ export async function requestRender(
   return id;
 }
 
+/** What a scene of some seconds takes at most, as segments and once more in the video. */
+const SCENE_BYTES: Record<Height, number> = { 480: 3_000_000, 720: 6_000_000, 1080: 14_000_000 };
+
 /** Asks for a render of a stored piece as it is now. Throws Failed. */
 export async function renderPiece(pieceId: string, height: Height): Promise<string> {
   const { piece, rev } = await loadPiece(pieceId);
   if (!piece.scenes.length) throw new Failed({ code: 'no-scenes' });
+  await needRoom(piece.scenes.length * SCENE_BYTES[height]);
   return requestRender(pieceId, piece, rev, height);
 }
 

@@ -2,7 +2,7 @@ import { and, asc, eq, gt } from 'drizzle-orm';
 import type { HistoryEntry, StoredEntry } from '../../api/pieces.ts';
 import type { Edit } from '../../core/piece/edit.ts';
 import { migrateHistory } from '../../core/piece/migrate.ts';
-import type { StoredDoc, StoredEdit } from '../../core/piece/migrations/types.ts';
+import type { StoredDoc, StoredEdit, StoredHistoryEntry } from '../../core/piece/migrations/types.ts';
 import { PIECE_VERSION, type Piece } from '../../core/piece/types.ts';
 import type { Db } from '../db/client.ts';
 import { json } from '../db/json.ts';
@@ -19,6 +19,12 @@ function editOf({ ops, label }: Row): StoredEdit {
   const stored = json(ops);
   return Array.isArray(stored) ? ({ label, ops: stored } as StoredEdit) : (stored as StoredEdit);
 }
+
+/** A row as the migrations take it. */
+export const historyOf = (row: Row): StoredHistoryEntry => ({
+  edit: editOf(row),
+  inverse: json(row.inverse) as StoredEdit,
+});
 
 /** The entries after a revision, as they are stored. */
 const rowsAfter = (pieceId: string, afterSeq: number, from: Reader): Promise<Row[]> =>
@@ -44,10 +50,7 @@ export async function readHistory(
   from: Reader,
 ): Promise<{ piece: Piece; entries: StoredEntry[]; rows: Row[] }> {
   const rows = await rowsAfter(pieceId, 0, from);
-  const { piece, entries } = migrateHistory(
-    doc,
-    rows.map((r) => ({ edit: editOf(r), inverse: json(r.inverse) as StoredEdit })),
-  );
+  const { piece, entries } = migrateHistory(doc, rows.map(historyOf));
   return {
     piece,
     rows,

@@ -107,7 +107,7 @@ export async function listPieces({ find, after }: { find: string; after: string 
 }
 
 /** What the desk shows of a piece, kept in columns of its own: documents are only read to open them. */
-const aboutOf = (doc: Piece) => ({
+export const aboutOf = (doc: Piece) => ({
   format: doc.format,
   scenes: doc.scenes.length,
   cover: doc.scenes.flatMap((s) => s.pictures)[0]?.assetId ?? '',

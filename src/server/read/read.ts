@@ -3,7 +3,7 @@ import { Failed } from '../../core/failure.ts';
 import { annotate } from '../../core/outline/condense/condense.ts';
 import type { Source } from '../../core/source/types.ts';
 import { decodeHtml } from './decode.ts';
-import { FETCH_LIMITS, fetchGuarded } from './fetch.ts';
+import { FETCH_LIMITS, type Fetched, fetchGuarded } from './fetch.ts';
 import { fromMarkup } from './mark-up-source.ts';
 import { looksLikeHtml, readPage } from './page.ts';
 import { html } from './readers/html.ts';
@@ -17,9 +17,16 @@ export type { ReadAs } from './readers/types.ts';
 const READABLE =
   /html|xml|text\/plain|text\/markdown|application\/pdf|officedocument|opendocument|epub|octet-stream/i;
 
+/** Fetches a document from outside. Throws Failed. */
+export const fetchDocument = (address: string): Promise<Fetched> =>
+  fetchGuarded(address, READABLE, FETCH_LIMITS.documentBytes);
+
 /** Reads an address from outside. */
-export async function readAddress(address: string, as: ReadAs = 'auto'): Promise<Source> {
-  const got = await fetchGuarded(address, READABLE, FETCH_LIMITS.documentBytes);
+export const readAddress = async (address: string, as: ReadAs = 'auto'): Promise<Source> =>
+  readFetched(await fetchDocument(address), as);
+
+/** Reads what was fetched. Throws Failed. */
+export async function readFetched(got: Fetched, as: ReadAs = 'auto'): Promise<Source> {
   const file = await fileOf(got.bytes, new URL(got.address).pathname, got.type);
   const reader = readerOf(file);
   const { hostname } = new URL(got.address);

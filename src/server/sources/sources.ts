@@ -1,7 +1,7 @@
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { type PieceOptions, SCRIPT_LETTERS } from '../../api/pieces.ts';
-import type { SourceInput, SourceSummary, StoredSource } from '../../api/sources.ts';
+import type { ReadAs, SourceInput, SourceSummary, StoredSource } from '../../api/sources.ts';
 import { Failed } from '../../core/failure.ts';
 import { draftFromOutline } from '../../core/outline/from-outline.ts';
 import { migrateChoices } from '../../core/outline/migrate.ts';
@@ -13,6 +13,7 @@ import { migrateSource } from '../../core/source/migrate.ts';
 import { sourceSchema } from '../../core/source/schema.ts';
 import { scriptOf } from '../../core/source/script.ts';
 import { emptySource, type FactSheet, type Photo, type Source } from '../../core/source/types.ts';
+import { apart, pictureApart } from '../apart/apart.ts';
 import { pictureView } from '../assets/lookup.ts';
 import { photoOf } from '../assets/photo-set.ts';
 import { assetRecord } from '../assets/record.ts';
@@ -22,7 +23,7 @@ import { json } from '../db/json.ts';
 import { sources } from '../db/schema.ts';
 import { createDraft } from '../pieces/pieces.ts';
 import { decodeText } from '../read/decode.ts';
-import { readAddress, readFile, readPasted } from '../read/read.ts';
+import { fetchDocument } from '../read/read.ts';
 import { shelveFromSource } from '../shelf/own.ts';
 import { entryViews } from '../shelf/search.ts';
 
@@ -32,9 +33,9 @@ const FIRST_OPTIONS: PieceOptions = { format: '9:16', voice: DEFAULT_VOICE, mood
 export async function readInput(input: SourceInput): Promise<Source> {
   switch (input.from) {
     case 'address':
-      return readAddress(input.address, input.as);
+      return apart('read-fetched', await fetchDocument(input.address), input.as);
     case 'text':
-      return readPasted(input.text, input.html, input.as);
+      return apart('read-pasted', input.text, input.html, input.as);
     case 'photos':
       return { ...emptySource('photos', { kind: 'photos' }), title: input.title };
     default:
@@ -42,10 +43,14 @@ export async function readInput(input: SourceInput): Promise<Source> {
   }
 }
 
+/** Reads a file that was brought. Throws Failed. */
+export const readBrought = (bytes: Buffer, name: string, as: ReadAs): Promise<Source> =>
+  apart('read-file', bytes, name, as);
+
 /** The words of a file as a script, without making anything of them yet. Plain text stays as it is. Throws Failed. */
 export async function scriptFrom(bytes: Buffer, name: string): Promise<string> {
   const plain = /\.txt$/i.test(name);
-  const text = plain ? decodeText(bytes) : scriptOf(await readFile(bytes, name, 'article'));
+  const text = plain ? decodeText(bytes) : scriptOf(await apart('read-file', bytes, name, 'article'));
   if (!text.trim()) throw new Failed({ code: 'empty', what: 'words' });
   if (text.length > SCRIPT_LETTERS)
     throw new Failed({ code: 'script-too-long', letters: text.length, most: SCRIPT_LETTERS });
@@ -151,7 +156,7 @@ export async function saveFacts(id: string, facts: FactSheet): Promise<void> {
 /** Fetches the pictures of a source that are not here yet, and puts them on the shelf. */
 export async function bringPictures(id: string): Promise<StoredSource> {
   const { source } = await loadSource(id);
-  const { pictures } = await fetchPictures(source);
+  const { pictures } = await fetchPictures(source, { take: pictureApart });
   await changeSource(id, (s) => ({ ...s, pictures }));
   await shelveFromSource(
     pictures.flatMap((p) => p.assetId ?? []),

@@ -15,6 +15,7 @@ import { clock, framesToMs } from '../../core/time.ts';
 import { editWords } from '../../wording/edits.ts';
 import { FORMAT_OPTIONS } from '../shared/formats.ts';
 import { Wordmark } from '../shared/top-bar.tsx';
+import { Aside } from './aside.tsx';
 import { usePiece, usePieceState, useTimelineNow, useViewState } from './context.ts';
 import type { Pass } from './passes/types.ts';
 import { PASS_NAMES, passOf } from './passes.ts';
@@ -42,6 +43,7 @@ export function Head() {
         onChange={(e) => apply(pieceEdit('title', { title: e.target.value }, 'title'))}
       />
       <Saved />
+      <Aside />
       <nav aria-label="Passes" className="head__passes">
         <Segmented
           aria-label="Pass"
@@ -114,7 +116,7 @@ function HeadLength() {
 
 function Saved() {
   const save = usePieceState((s) => s.save);
-  const text = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet', lost: 'Cannot save' }[save.kind];
+  const text = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet' }[save.kind];
   const icon =
     save.kind === 'saved' ? (
       <CheckOutlined aria-hidden />
@@ -123,8 +125,7 @@ function Saved() {
     ) : (
       <WarningOutlined aria-hidden />
     );
-  const note =
-    save.kind === 'waiting' || save.kind === 'lost' ? save.message : 'Every change is saved by itself';
+  const note = save.kind === 'waiting' ? save.message : 'Every change is saved by itself';
   return (
     <Tooltip title={note}>
       <output className={`saved saved--${save.kind}`}>

@@ -9,7 +9,7 @@ import type { Edit } from '../../core/piece/edit.ts';
 import { check } from '../../core/proof/proof.ts';
 import type { ProofFacts } from '../../core/proof/types.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
-import { droppedWords, editFailureWords } from '../../wording/edits.ts';
+import { editFailureWords } from '../../wording/edits.ts';
 import { call } from '../shared/api.ts';
 import { CannotOpen, Opening } from '../shared/opening.tsx';
 import { addAssets, useShelf } from '../shared/use-shelf.ts';
@@ -35,7 +35,7 @@ import { Sheet } from './sheet/sheet.tsx';
 import { SceneTimes, TimesContext } from './sheet/times.ts';
 import { Strip } from './strip/strip.tsx';
 import { browserClock } from './sync/clock.ts';
-import { storageKeeper } from './sync/keeper.ts';
+import { browserLocks, ownWindow, storageKeeper, takeOver } from './sync/keeper.ts';
 import { sendEntries } from './sync/send.ts';
 import { Tools } from './tools.tsx';
 import { useShortcuts } from './view/use-shortcuts.ts';
@@ -65,16 +65,23 @@ export function PieceScreen({ id }: { id: string }) {
 
 type Rooms = Omit<PieceContextValue, 'apply'>;
 
-function openRooms(loaded: LoadedPiece, complain: (m: string) => void): Rooms {
+const locks = () => browserLocks(navigator.locks, browserClock.now);
+
+/** The id of this window, asked for once. */
+let windowId: Promise<string> | null = null;
+
+async function openRooms(loaded: LoadedPiece): Promise<Rooms> {
   const { id, piece, rev, history, takes } = loaded;
+  windowId ??= ownWindow(sessionStorage, locks(), () => nanoid(10));
+  const me = await windowId;
+  await takeOver(localStorage, locks(), id, me, browserClock.now);
   let leaving = false;
   const store = new PieceStore({
     ...{ id, piece, rev, history },
     send: (baseRev, entries) => sendEntries(id, baseRev, entries, leaving),
-    keeper: storageKeeper(localStorage, id),
+    keeper: storageKeeper(localStorage, id, me, browserClock.now),
     clock: browserClock,
     newId: () => nanoid(10),
-    onDropped: (dropped) => complain(droppedWords(dropped)),
   });
   const end = store.end.bind(store);
   store.end = () => {
@@ -94,16 +101,29 @@ function Open({ loaded }: { loaded: LoadedPiece }) {
   const complain = useCallback((m: string) => message.warning(m, 5), [message]);
   const [rooms, setRooms] = useState<Rooms | null>(null);
   useEffect(() => {
-    const now = openRooms(loaded, complain);
-    setRooms(now);
-    const leave = () => now.store.end();
-    window.addEventListener('pagehide', leave);
-    return () => {
-      window.removeEventListener('pagehide', leave);
-      now.store.end();
-      now.player.dispose();
+    let open: Rooms | null = null;
+    let gone = false;
+    const end = ({ store, player }: Rooms) => {
+      store.end();
+      player.dispose();
     };
-  }, [loaded, complain]);
+    void openRooms(loaded).then((now) => {
+      if (gone) return end(now);
+      open = now;
+      setRooms(now);
+    });
+    const leave = () => open?.store.end();
+    // A page that comes back as it was left has ended its store: it begins anew.
+    const back = (e: PageTransitionEvent) => e.persisted && window.location.reload();
+    window.addEventListener('pagehide', leave);
+    window.addEventListener('pageshow', back);
+    return () => {
+      gone = true;
+      window.removeEventListener('pagehide', leave);
+      window.removeEventListener('pageshow', back);
+      if (open) end(open);
+    };
+  }, [loaded]);
   const [speller, setSpeller] = useState<Speller | null>(null);
   useEffect(() => {
     const s = new Speller();

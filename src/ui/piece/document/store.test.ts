@@ -1,5 +1,4 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { HistoryEntry } from '../../../api/pieces.ts';
 import { seeded } from '../../../core/hash.ts';
 import { edit, sceneEdit } from '../../../core/piece/edit.ts';
 import { piece, scene } from '../../../core/piece/testing.ts';
@@ -10,14 +9,12 @@ import { FLOW_MS, PieceStore } from './store.ts';
 let server: FakeServer;
 let keeper: FakeKeeper;
 let clock: FakeClock;
-let dropped: HistoryEntry[];
 let ids = 0;
 
 beforeEach(() => {
   server = new FakeServer(piece([scene('a', 'A.'), scene('b', 'B.'), scene('c', 'C.')]));
   keeper = new FakeKeeper();
   clock = new FakeClock();
-  dropped = [];
   ids = 0;
 });
 
@@ -26,7 +23,6 @@ const open = (): PieceStore =>
   new PieceStore({
     ...{ id: 'p', piece: server.piece, rev: server.rev, history: [...server.entries] },
     ...{ send: server.send, keeper, clock, newId: () => `own-${++ids}` },
-    onDropped: (entries) => void dropped.push(...entries),
   });
 const type = (store: PieceStore, shown: string, id = 'a') =>
   store.apply(sceneEdit('type', id, { shown }, 'type'));
@@ -153,7 +149,7 @@ describe('without a connection', () => {
     server.weather = 'clear';
     server.elsewhere(edit('remove', [{ op: 'remove', id: 'b' }]));
     const second = open();
-    expect(dropped.map((e) => e.id)).toEqual(['own-1']);
+    expect(second.state.aside.map((a) => a.entry.id)).toEqual(['own-1']);
     expect(words(second.state.piece)).toBe('A. C.');
     expect(second.state.save.kind).toBe('saved');
   });
@@ -200,7 +196,7 @@ describe('when others edit too', () => {
     type(store, 'Into the void.', 'b');
     await clock.pass(SYNC.quietMs);
     expect(words(server.piece)).toBe('Mine. C.');
-    expect(dropped.map((e) => e.id)).toEqual(['own-2']);
+    expect(store.state.aside.map((a) => a.entry.id)).toEqual(['own-2']);
     expect(store.state.undo.map((s) => s.id)).toEqual(['own-1']);
     expect(store.state.save.kind).toBe('saved');
   });
@@ -219,15 +215,70 @@ describe('when others edit too', () => {
     expect(store.state.piece).toEqual(server.piece);
   });
 
-  it('what the server refuses stays on the page and is said to be lost', async () => {
+  it('what the server refuses goes aside with its reason, and the rest goes on', async () => {
+    const store = open();
+    server.refuses = 'own-2';
+    type(store, 'First.');
+    type(store, 'Refused.', 'b');
+    type(store, 'Third.', 'c');
+    await clock.pass(SYNC.quietMs);
+    expect(words(server.piece)).toBe('First. B. Third.');
+    expect(store.state.piece).toEqual(server.piece);
+    expect(store.state.save).toEqual({ kind: 'saved' });
+    expect(store.state.aside).toMatchObject([{ entry: { id: 'own-2' }, refusal: 'No.' }]);
+    expect(store.state.undo.map((s) => s.id)).toEqual(['own-1', 'own-3']);
+    expect(keeper.kept).toEqual([]);
+    // It is still there after a reload, until the writer has seen it.
+    const second = open();
+    expect(second.state.aside).toHaveLength(1);
+    second.putAway('own-2');
+    expect(open().state.aside).toEqual([]);
+    // Entries go together again.
+    for (const id of ['a', 'b']) type(second, 'Again.', id);
+    await clock.pass(SYNC.quietMs);
+    expect(server.requests.at(-1)).toHaveLength(2);
+  });
+
+  it('an edit that stands on a refused one goes aside with it', async () => {
     const store = open();
     server.refuses = 'own-1';
-    type(store, 'Mine.');
+    store.apply(edit('insert', [{ op: 'insert', at: 0, scene: scene('new') }]));
+    type(store, 'Words of the new scene.', 'new');
+    type(store, 'Elsewhere.', 'b');
     await clock.pass(SYNC.quietMs);
-    expect(store.state.save).toEqual({ kind: 'lost', message: 'No.' });
-    expect(words(store.state.piece)).toBe('Mine. B. C.');
-    expect(keeper.kept).toHaveLength(1);
+    expect(words(server.piece)).toBe('A. Elsewhere. C.');
+    expect(store.state.aside).toMatchObject([
+      { entry: { id: 'own-1' }, refusal: 'No.' },
+      { entry: { id: 'own-2' }, refusal: null },
+    ]);
+    expect(store.state.piece).toEqual(server.piece);
   });
+});
+
+it('batches are limited by their letters, but for one that is large alone', async () => {
+  const store = open();
+  server.weather = 'offline';
+  // Each scene holds 5000 letters, so an edit of 80 scenes has somewhat more than a third of a batch.
+  const paste = (name: string, count: number) =>
+    edit(
+      'paste',
+      Array.from({ length: count }, (_, i) => ({
+        ...{ op: 'insert' as const, at: 0, scene: scene(`${name}-${i}`, 'x'.repeat(5000)) },
+      })),
+    );
+  for (const [name, count] of [
+    ['p', 80],
+    ['q', 80],
+    ['r', 80],
+    ['s', 220],
+  ] as const)
+    expect(store.apply(paste(name, count))).toBeNull();
+  type(store, 'Small.');
+  server.weather = 'clear';
+  server.requests.length = 0;
+  await store.flush();
+  expect(server.requests.map((r) => r.length)).toEqual([2, 1, 1, 1]);
+  expect(server.piece).toEqual(store.state.piece);
 });
 
 it('many entries go in batches, one request at a time', async () => {

@@ -3,13 +3,15 @@ import type { HistoryEntry, StoredEntry } from '../../../api/pieces.ts';
 import { applyEdit, type Edit, type EditFailure, mergeEdits } from '../../../core/piece/edit.ts';
 import type { Piece } from '../../../core/piece/types.ts';
 import type { Clock } from '../sync/clock.ts';
-import { EditQueue, type Keeper, type SaveState, type SendResult } from '../sync/queue.ts';
+import { EditQueue, type Keeper, type SaveState, type SendResult, type SetAside } from '../sync/queue.ts';
 import { afterEntry, type Step, type Steps, stepsOf } from './steps.ts';
 
 export interface PieceState extends Steps {
   id: string;
   piece: Piece;
   save: SaveState;
+  /** Edits that could not be stored, until they are put away. */
+  aside: SetAside[];
 }
 
 export interface StoreOptions {
@@ -21,8 +23,6 @@ export interface StoreOptions {
   keeper: Keeper;
   clock: Clock;
   newId(): string;
-  /** Entries that no longer apply after others edited the piece, or of an earlier page. */
-  onDropped?(dropped: readonly HistoryEntry[]): void;
 }
 
 /** What flows (typing, a slider) within this time of the last is one step of the history. */
@@ -36,14 +36,18 @@ export class PieceStore {
 
   constructor(private readonly options: StoreOptions) {
     const { id, piece, rev, history, send, keeper, clock } = options;
-    this.store = createStore<PieceState>(() => ({ id, piece, ...stepsOf(history), save: { kind: 'saved' } }));
+    this.store = createStore<PieceState>(() => ({
+      ...{ id, piece, save: { kind: 'saved' } },
+      ...stepsOf(history),
+      aside: keeper.readAside(),
+    }));
     this.queue = new EditQueue({
       ...{ piece, rev, send, keeper, clock },
       onSave: (save) => this.store.setState({ save }),
-      onRebase: (now, own, dropped) => this.rebased(now, own, dropped),
+      onRebase: (now, own, aside) => this.rebased(now, own, aside),
     });
     const gone = this.queue.left(history).filter((e) => this.enter(e.kind, e.ref, e.edit, e.id) !== null);
-    if (gone.length) this.options.onDropped?.(gone);
+    this.setAside(gone.map((entry) => ({ entry, refusal: null })));
   }
 
   get state(): PieceState {
@@ -94,10 +98,10 @@ export class PieceStore {
   private rebased(
     piece: Piece,
     own: readonly { entry: HistoryEntry; inverse: Edit }[],
-    dropped: readonly HistoryEntry[],
+    aside: readonly SetAside[],
   ): void {
     const inverses = new Map(own.map(({ entry, inverse }) => [entry.ref ?? entry.id, inverse]));
-    const gone = new Set(dropped.map((e) => e.id));
+    const gone = new Set(aside.map(({ entry }) => entry.id));
     const now = (steps: readonly Step[]) =>
       steps
         .filter((s) => !gone.has(s.id))
@@ -106,7 +110,21 @@ export class PieceStore {
           return edit ? { ...s, edit } : s;
         });
     this.store.setState((s) => ({ piece, undo: now(s.undo), redo: now(s.redo) }));
-    if (dropped.length) this.options.onDropped?.(dropped);
+    this.setAside(aside);
+  }
+
+  private setAside(more: readonly SetAside[]): void {
+    if (more.length) this.keepAside([...this.state.aside, ...more]);
+  }
+
+  /** Puts away what was set aside: the writer has seen it. */
+  putAway(entryId: string): void {
+    this.keepAside(this.state.aside.filter(({ entry }) => entry.id !== entryId));
+  }
+
+  private keepAside(aside: SetAside[]): void {
+    this.store.setState({ aside });
+    this.options.keeper.writeAside(aside);
   }
 
   /** Sends what waits; called before anything that needs the server to be up to date. */

@@ -1,39 +1,146 @@
 import Joi from 'joi';
 import type { HistoryEntry } from '../../../api/pieces.ts';
 import { editSchema } from '../../../core/piece/schema.ts';
-import type { Keeper } from './queue.ts';
+import type { Keeper, SetAside } from './queue.ts';
 
-const keptSchema = Joi.object({
-  entries: Joi.array().items(
-    Joi.object({
-      id: Joi.string().required(),
-      kind: Joi.valid('do', 'undo', 'redo').required(),
-      ref: Joi.string().allow(null).required(),
-      edit: editSchema.required(),
-    }),
-  ),
+/** What a window needs of the browser's storage. */
+export type KeeperStorage = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
+
+const entry = Joi.object({
+  id: Joi.string().required(),
+  kind: Joi.valid('do', 'undo', 'redo').required(),
+  ref: Joi.string().allow(null).required(),
+  edit: editSchema.required(),
+});
+const copySchema = Joi.object<{ at: number; entries: HistoryEntry[] }>({
+  at: Joi.number().default(0),
+  entries: Joi.array().items(entry).required(),
 }).unknown();
+const asideSchema = Joi.array().items(
+  Joi.object<SetAside>({ entry: entry.required(), refusal: Joi.string().allow(null, '').required() }),
+);
 
-/** Keeps unsaved entries of a piece in the browser's storage. What cannot be read there is left out. */
+/** A copy's key begins so; the window's id follows. Before there were copies for each window it was the whole key. */
+const copiesOf = (pieceId: string) => `nabbet-pending-${pieceId}`;
+const copyKey = (pieceId: string, windowId: string) => `${copiesOf(pieceId)}/${windowId}`;
+const asideKey = (pieceId: string) => `nabbet-aside-${pieceId}`;
+
+/** What a key holds; null when that cannot be read. */
+function parsed<T>(storage: KeeperStorage, key: string, schema: Joi.Schema<T>): T | null {
+  const raw = storage.getItem(key);
+  if (raw === null) return null;
+  try {
+    const { error, value } = schema.validate(JSON.parse(raw));
+    return error ? null : value;
+  } catch {
+    return null;
+  }
+}
+
+/** Keeps the unsaved entries of one window in the browser's storage, which all windows share. */
 export function storageKeeper(
-  storage: Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>,
+  storage: KeeperStorage,
   pieceId: string,
+  windowId: string,
+  now: () => number,
 ): Keeper {
-  const key = `nabbet-pending-${pieceId}`;
+  const key = copyKey(pieceId, windowId);
   return {
-    read() {
-      const raw = storage.getItem(key);
-      if (!raw) return [];
-      try {
-        const { error, value } = keptSchema.validate(JSON.parse(raw));
-        return error ? [] : (value.entries as HistoryEntry[]);
-      } catch {
-        return [];
-      }
-    },
+    read: () => parsed(storage, key, copySchema)?.entries ?? [],
     write(entries) {
-      if (entries.length) storage.setItem(key, JSON.stringify({ entries }));
+      if (entries.length) storage.setItem(key, JSON.stringify({ at: now(), entries }));
       else storage.removeItem(key);
     },
+    readAside: () => parsed(storage, asideKey(pieceId), asideSchema) ?? [],
+    writeAside(all) {
+      if (all.length) storage.setItem(asideKey(pieceId), JSON.stringify(all));
+      else storage.removeItem(asideKey(pieceId));
+    },
+  };
+}
+
+/** Tells which windows live: each holds a lock of its own as long as it does (the Web Locks API). */
+export interface WindowLocks {
+  /** Takes a lock for as long as this window lives; false when another window has it. */
+  hold(name: string): Promise<boolean>;
+  /** Does work while nobody else has the lock; false when somebody has it. at: when its copy was written. */
+  ifFree(name: string, at: number, work: () => void): Promise<boolean>;
+}
+
+const lockOf = (windowId: string) => `nabbet-window-${windowId}`;
+
+/**
+ * The id of this window: the same after a reload. A window that was doubled with everything it keeps gets one of its own.
+ */
+export async function ownWindow(
+  session: Pick<Storage, 'getItem' | 'setItem'>,
+  locks: WindowLocks,
+  newId: () => string,
+): Promise<string> {
+  const before = session.getItem('nabbet-window');
+  if (before !== null && (await locks.hold(lockOf(before)))) return before;
+  const id = newId();
+  session.setItem('nabbet-window', id);
+  await locks.hold(lockOf(id));
+  return id;
+}
+
+/**
+ * Takes over the copies of a piece that windows left which are gone, each by one window only: they are written to this
+ * window's copy before they are removed.
+ */
+export async function takeOver(
+  storage: KeeperStorage,
+  locks: WindowLocks,
+  pieceId: string,
+  windowId: string,
+  now: () => number,
+): Promise<void> {
+  const own = storageKeeper(storage, pieceId, windowId, now);
+  const start = copiesOf(pieceId);
+  const keys = Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? '').filter(
+    (key) => (key === start || key.startsWith(`${start}/`)) && key !== copyKey(pieceId, windowId),
+  );
+  for (const key of keys.sort()) {
+    const at = parsed(storage, key, copySchema)?.at ?? 0;
+    await locks.ifFree(lockOf(key.slice(start.length + 1)), at, () => {
+      const left = parsed(storage, key, copySchema);
+      if (left === null) return;
+      const have = own.read();
+      const ids = new Set(have.map((e) => e.id));
+      own.write([...have, ...left.entries.filter((e) => !ids.has(e.id))]);
+      storage.removeItem(key);
+    });
+  }
+}
+
+/** Without locks a copy that nobody wrote to for so long is taken to be left, milliseconds. */
+const LEFT_MS = 60_000;
+
+/** The locks of the browser; pages that are not served over a safe connection have none, and go by time. */
+export function browserLocks(locks: LockManager | undefined, now: () => number): WindowLocks {
+  if (!locks)
+    return {
+      hold: async () => true,
+      async ifFree(_, at, work) {
+        if (now() - at < LEFT_MS) return false;
+        work();
+        return true;
+      },
+    };
+  return {
+    hold: (name) =>
+      new Promise((resolve) => {
+        void locks.request(name, { ifAvailable: true }, (lock) => {
+          resolve(lock !== null);
+          // Held until the window is gone.
+          return lock === null ? undefined : new Promise(() => undefined);
+        });
+      }),
+    ifFree: (name, _, work) =>
+      locks.request(name, { ifAvailable: true }, (lock) => {
+        if (lock !== null) work();
+        return lock !== null;
+      }),
   };
 }

@@ -13,17 +13,22 @@ export type SendResult =
   /** No connection, or the server is in trouble: to be tried again. */
   | { kind: 'unreachable'; message: string };
 
-export type SaveState =
-  | { kind: 'saved' }
-  | { kind: 'saving' }
-  | { kind: 'waiting'; message: string }
-  | { kind: 'lost'; message: string };
+export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'waiting'; message: string };
+
+/** An edit that could not be stored, and why: kept until the writer has seen it and took what is wanted of it. */
+export interface SetAside {
+  entry: HistoryEntry;
+  /** What the server said; null when others changed what it stood on. */
+  refusal: string | null;
+}
 
 /** Keeps what the server has not acknowledged over a crash or a reload. */
 export interface Keeper {
   read(): HistoryEntry[];
   /** Throws when it cannot be kept. */
   write(entries: readonly HistoryEntry[]): void;
+  readAside(): SetAside[];
+  writeAside(all: readonly SetAside[]): void;
 }
 
 export interface QueueOptions {
@@ -34,17 +39,19 @@ export interface QueueOptions {
   clock: Clock;
   onSave(state: SaveState): void;
   /**
-   * Others edited in between. piece: with their edits and our own on top. own: entries that still wait, with what undoes
-   * them now. dropped: our entries that no longer apply.
+   * What is stored is other than it was thought: others edited in between, or the server refused an edit. piece: what is
+   * stored with our own on top. own: entries that still wait, with what undoes them now. aside: our entries that cannot be
+   * stored.
    */
-  onRebase(piece: Piece, own: { entry: HistoryEntry; inverse: Edit }[], dropped: HistoryEntry[]): void;
+  onRebase(piece: Piece, own: { entry: HistoryEntry; inverse: Edit }[], aside: SetAside[]): void;
 }
 
 export const SYNC = {
   /** Sent after this quiet. */
   quietMs: 350,
-  /** Entries in one request. */
+  /** Entries in one request, and letters of their JSON; one entry may have more. */
   batch: 400,
+  batchLetters: 1_000_000,
   firstRetryMs: 1000,
   longestRetryMs: 15_000,
 } as const;
@@ -65,6 +72,8 @@ export class EditQueue {
   private cancel: (() => void) | null = null;
   private retryMs: number = SYNC.firstRetryMs;
   private ended = false;
+  /** So many of the entries that wait are sent one by one: the server refused them together. */
+  private singly = 0;
 
   constructor(private readonly options: QueueOptions) {
     this.acked = options.piece;
@@ -114,7 +123,7 @@ export class EditQueue {
   }
 
   private async sendBatch(): Promise<boolean> {
-    const batch = this.pending.slice(0, SYNC.batch);
+    const batch = this.nextBatch();
     for (const e of batch) this.sent.add(e.id);
     const result = await this.options.send(this.rev, batch);
     switch (result.kind) {
@@ -125,8 +134,10 @@ export class EditQueue {
         this.rebase(result);
         break;
       case 'refused':
-        this.options.onSave({ kind: 'lost', message: result.message });
-        return false;
+        // All or nothing: which of them it is shows when they come one by one.
+        if (batch.length > 1) this.singly = batch.length;
+        else this.setAside(batch, result.message);
+        break;
       case 'unreachable':
         this.options.onSave({ kind: 'waiting', message: result.message });
         this.retryMs = Math.min(SYNC.longestRetryMs, this.retryMs * 2);
@@ -141,31 +152,60 @@ export class EditQueue {
     return true;
   }
 
+  private nextBatch(): HistoryEntry[] {
+    const batch: HistoryEntry[] = [];
+    let letters = 0;
+    for (const entry of this.pending.slice(0, this.singly > 0 ? 1 : SYNC.batch)) {
+      letters += JSON.stringify(entry).length;
+      if (batch.length && letters > SYNC.batchLetters) break;
+      batch.push(entry);
+    }
+    return batch;
+  }
+
+  /** What the server will never take goes aside with its reason; the rest goes on without it. */
+  private setAside(refused: readonly HistoryEntry[], refusal: string): void {
+    const ids = new Set(refused.map((e) => e.id));
+    this.singly = Math.max(0, this.singly - refused.length);
+    this.onTop(
+      this.pending.filter((e) => !ids.has(e.id)),
+      refused.map((entry) => ({ entry, refusal })),
+    );
+  }
+
   private acknowledge(batch: readonly HistoryEntry[], rev: number): void {
     for (const e of batch) this.acked = applied(this.acked, e.edit);
     this.rev = rev;
     this.pending = this.pending.slice(batch.length);
+    this.singly = Math.max(0, this.singly - batch.length);
   }
 
-  /** Others edited in between: their edits first, then our own on top; what no longer applies is dropped and told. */
+  /** Others edited in between: their edits first, then our own on top. */
   private rebase({ rev, since }: { rev: number; since: readonly StoredEntry[] }): void {
     for (const e of since) this.acked = applied(this.acked, e.edit);
     this.rev = rev;
     const stored = new Set(since.map((e) => e.id));
+    this.onTop(
+      this.pending.filter((e) => !stored.has(e.id)),
+      [],
+    );
+  }
+
+  /** Puts our own entries on what is stored; what no longer applies there goes aside as well. */
+  private onTop(entries: readonly HistoryEntry[], aside: SetAside[]): void {
     let piece = this.acked;
     const own: { entry: HistoryEntry; inverse: Edit }[] = [];
-    const dropped: HistoryEntry[] = [];
-    for (const entry of this.pending.filter((e) => !stored.has(e.id))) {
+    for (const entry of entries) {
       const r = applyEdit(piece, entry.edit);
       if (!r.ok) {
-        dropped.push(entry);
+        aside.push({ entry, refusal: null });
         continue;
       }
       piece = r.piece;
       own.push({ entry, inverse: r.inverse });
     }
     this.pending = own.map((o) => o.entry);
-    this.options.onRebase(piece, own, dropped);
+    this.options.onRebase(piece, own, aside);
   }
 
   private keep(): void {
@@ -191,7 +231,7 @@ export class EditQueue {
   end(): void {
     this.ended = true;
     this.cancel?.();
-    if (this.pending.length) void this.options.send(this.rev, this.pending.slice(0, SYNC.batch));
+    if (this.pending.length) void this.options.send(this.rev, this.nextBatch());
   }
 }
 

@@ -21,6 +21,6 @@ export async function sendEntries(
     if (!(e instanceof ApiError)) return { kind: 'unreachable', message };
     if (e.failure.code === 'behind') return { kind: 'behind', ...(e.body as unknown as Behind) };
     if (e.status >= 500 || e.status === 429) return { kind: 'unreachable', message };
-    return { kind: 'refused', message: `${message} Reload the page to go on from the last saved state.` };
+    return { kind: 'refused', message };
   }
 }

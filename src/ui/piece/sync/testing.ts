@@ -2,7 +2,7 @@ import type { HistoryEntry, StoredEntry } from '../../../api/pieces.ts';
 import { applyEdit, type Edit } from '../../../core/piece/edit.ts';
 import type { Piece } from '../../../core/piece/types.ts';
 import type { Clock } from './clock.ts';
-import type { Keeper, SendResult } from './queue.ts';
+import type { Keeper, SendResult, SetAside } from './queue.ts';
 
 /** A clock that moves only when it is told to. */
 export class FakeClock implements Clock {
@@ -92,5 +92,10 @@ export class FakeKeeper implements Keeper {
   write = (entries: readonly HistoryEntry[]): void => {
     if (this.full) throw new Error('QuotaExceededError');
     this.kept = structuredClone([...entries]);
+  };
+  aside: SetAside[] = [];
+  readAside = (): SetAside[] => structuredClone(this.aside);
+  writeAside = (all: readonly SetAside[]): void => {
+    this.aside = structuredClone([...all]);
   };
 }

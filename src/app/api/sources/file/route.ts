@@ -1,10 +1,9 @@
 import { readSourceFile } from '../../../../api/sources.ts';
 import { route } from '../../../../server/http/route.ts';
-import { readFile } from '../../../../server/read/read.ts';
-import { createSource } from '../../../../server/sources/sources.ts';
+import { createSource, readBrought } from '../../../../server/sources/sources.ts';
 
 export const dynamic = 'force-dynamic';
 
 export const PUT = route(readSourceFile, async ({ query, bytes }) => ({
-  id: await createSource(await readFile(bytes, query.name, query.as)),
+  id: await createSource(await readBrought(bytes, query.name, query.as)),
 }));
