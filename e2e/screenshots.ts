@@ -32,6 +32,7 @@ async function main(): Promise<void> {
     await page.screenshot({ path: `docs/screenshots/${name}.png` });
   };
   await page.goto(url);
+  await page.locator('.piece-card__cover img').first().waitFor();
   await shot('desk');
   await page.goto(`${url}/begin`);
   await page.getByRole('button', { name: 'Try with a sample' }).click();
