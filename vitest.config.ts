@@ -32,6 +32,11 @@ Object.assign(process.env, env);
 /** Tests that need no database, no program and no file of their own: they share what they import. */
 const PURE = ['src/{api,core,ui,workers,wording}/**/*.test.ts'];
 
+/** Tests that look at, or replace, everything that is stored: they run when the others are done, one after the other. */
+const ALONE = ['src/server/{backup,check}/**/*.test.ts'];
+
+const outside = { env, globalSetup: ['./vitest.global.ts'], pool: 'forks' as const };
+
 export default defineConfig({
   test: {
     testTimeout: 600_000,
@@ -44,10 +49,18 @@ export default defineConfig({
         test: {
           name: 'outside',
           include: ['src/**/*.test.ts', 'studio/**/*.test.ts'],
-          exclude: [...PURE, 'node_modules/**'],
-          env,
-          globalSetup: ['./vitest.global.ts'],
-          pool: 'forks',
+          exclude: [...PURE, ...ALONE, 'node_modules/**'],
+          ...outside,
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'alone',
+          include: ALONE,
+          ...outside,
+          fileParallelism: false,
+          sequence: { groupOrder: 1 },
         },
       },
     ],
