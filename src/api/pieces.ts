@@ -93,6 +93,7 @@ export const listPieces = endpoint('GET', '/api/pieces', {
     find: Joi.string().trim().allow('').max(200).default(''),
     after: Joi.string()
       .pattern(/^\d{1,16}-[A-Za-z0-9_-]{1,24}$/)
+      .allow('')
       .default(''),
   }),
   answer: answer<PiecePage>(),

@@ -8,7 +8,7 @@ import { CONFIG } from '../config.ts';
 // biome-ignore lint/suspicious/noExplicitAny: stands for every table of tasks
 export type TaskTable = Record<string, (...args: any[]) => Promise<unknown>>;
 
-export interface TaskRequest {
+interface TaskRequest {
   id: number;
   name: string;
   args: unknown[];

@@ -41,7 +41,7 @@ export const isToken = (given: string | null | undefined, { token }: Doors): boo
   token === null || (typeof given === 'string' && timingSafeEqual(digest(given), digest(token)));
 
 /** A cookie's value out of a Cookie header. */
-export const cookieOf = (header: string | null, name: string): string | null =>
+const cookieOf = (header: string | null, name: string): string | null =>
   (header ?? '')
     .split(';')
     .map((part) => part.trim())
@@ -67,7 +67,7 @@ export function ourDoors(): Doors {
 const tokenFile = () => dataPath('access-token');
 
 /** The token of this installation: NABBET_TOKEN, or the one made at the first start beyond loopback. Throws without one. */
-export function accessToken(): string {
+function accessToken(): string {
   const token = process.env.NABBET_TOKEN ?? readFileSync(tokenFile(), 'utf8').trim();
   if (token.length < 16) throw new Error('The access token is shorter than 16 letters.');
   return token;

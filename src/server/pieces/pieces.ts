@@ -40,7 +40,7 @@ export async function beginPiece(script: string, split: Split, options: PieceOpt
 }
 
 /** Throws Failed when a piece does not hold so many scenes. */
-export function mustFit(scenes: number, from: 'script' | 'outline'): void {
+function mustFit(scenes: number, from: 'script' | 'outline'): void {
   if (scenes > LIMITS.scenes)
     throw new Failed({ code: 'too-many-scenes', scenes, most: LIMITS.scenes, from });
 }

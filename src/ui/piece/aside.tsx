@@ -22,7 +22,7 @@ export function Aside() {
         </ul>
       }
     >
-      <Button size="small" danger icon={<WarningOutlined aria-hidden />}>
+      <Button size="small" className="aside-open" icon={<WarningOutlined aria-hidden />}>
         {aside.length} set aside
       </Button>
     </Popover>
