@@ -26,6 +26,7 @@ export interface Stack {
   /** Stops web and worker first, the database last. */
   stop(): Promise<void>;
   /** Processes, for tests that kill them. */
+  web(): ChildProcess | null;
   worker(): ChildProcess | null;
   database(): ChildProcess | null;
 }
@@ -106,7 +107,8 @@ export async function startStack(say: (line: string) => void, seed: () => Promis
     await build(say);
     say('Starting the web server and the render worker');
     const web = [NEXT, 'start', '-H', CONFIG.host, '-p', String(CONFIG.port)];
-    programs.push(await keepRunning('web', () => startNode('web', web), say, 8000));
+    const server = await keepRunning('web', () => startNode('web', web), say, 8000);
+    programs.push(server);
     const work = [...TSX, path.join(CONFIG.root, 'src/server/jobs/worker.ts')];
     const worker = await keepRunning('worker', () => startNode('worker', work), say, 8000);
     programs.push(worker);
@@ -120,7 +122,13 @@ export async function startStack(say: (line: string) => void, seed: () => Promis
     await healthy(`${url}/api/health`, cookie);
     void warmUp(url, cookie);
     const entrance = token === null ? url : `${url}/?${TOKEN_PARAMETER}=${token}`;
-    return { url: entrance, stop, worker: () => worker.child(), database: () => database.child() };
+    return {
+      url: entrance,
+      stop,
+      web: () => server.child(),
+      worker: () => worker.child(),
+      database: () => database.child(),
+    };
   } catch (e) {
     await stop();
     throw e;

@@ -3,6 +3,7 @@ import { closeSync, openSync } from 'node:fs';
 import { mkdtemp, readFile, rm, stat } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { parseArgs } from 'node:util';
 import { CONFIG } from '../server/config.ts';
 import { UsageError } from './usage.ts';
 
@@ -16,9 +17,12 @@ const PARTS = ['lint', 'unit', 'e2e'] as const;
 /**
  * nabbet test [lint|unit|e2e]: all tests, or a part; one line at the end adds up all runners. nabbet test mutants
  * [FOLDER|FILE]: plants small changes in the core, or a part of it, and says which of them its tests do not notice.
+ * nabbet test faults [--schedules N] [--kills N] [--seed TEXT]: two windows over a bad network, and processes that are
+ * killed at random.
  */
 export async function test(argv: string[]): Promise<void> {
   if (argv[0] === 'mutants') return mutants(argv.slice(1));
+  if (argv[0] === 'faults') return faults(argv.slice(1));
   const parts = argv.length ? PARTS.filter((p) => argv.includes(p)) : PARTS;
   if (!parts.length || argv.some((a) => !(PARTS as readonly string[]).includes(a)))
     throw new UsageError(`the parts are ${PARTS.join(', ')}; got “${argv.join(' ')}”.`);
@@ -127,6 +131,26 @@ async function mutants(argv: string[]): Promise<void> {
     ['node_modules/@stryker-mutator/core/bin/stryker.js', 'run', '--mutate', files.join(',')],
     {},
   );
+}
+
+async function faults(argv: string[]): Promise<void> {
+  const { values } = parseArgs({
+    args: argv,
+    options: {
+      schedules: { type: 'string', default: '10000' },
+      kills: { type: 'string', default: '50' },
+      seed: { type: 'string', default: 'faults' },
+    },
+  });
+  const data = await mkdtemp(path.join(tmpdir(), 'nabbet-faults-'));
+  try {
+    process.exitCode = await node(
+      [...loader(), 'src/cli/faults/run.ts', values.schedules, values.kills, values.seed],
+      { NABBET_DATA: data, NABBET_PORT: '4388', NABBET_DB_PORT: '4386' },
+    );
+  } finally {
+    await rm(data, { recursive: true, force: true });
+  }
 }
 
 const loader = () => [

@@ -1,8 +1,10 @@
+import { appendFile } from 'node:fs/promises';
 import { describe, expect, it } from 'vitest';
 import { SHOTS, shotBytes } from '../../../studio/fixtures/photos.ts';
+import { dataPath } from '../config.ts';
 import { shelfToOurselves } from '../shelf/testing.ts';
 import { assetRecord } from './record.ts';
-import { uploads } from './uploads.ts';
+import { answerUpload } from './uploads.ts';
 
 shelfToOurselves();
 
@@ -11,7 +13,7 @@ const HEADERS = { 'tus-resumable': '1.0.0' };
 
 /** Speaks the tus protocol as a client does. */
 const ask = (method: string, path: string, headers: Record<string, string>, body?: Uint8Array) =>
-  uploads().handleWeb(
+  answerUpload(
     new Request(ORIGIN + path, {
       method,
       headers: { ...HEADERS, ...headers },
@@ -52,6 +54,22 @@ describe('uploads', () => {
     expect(last.status).toBe(204);
     const record = await assetRecord(last.headers.get('x-asset') ?? '');
     expect(record).toMatchObject({ title: 'Bridge at night', licence: 'own', width: 500 });
+    expect((await ask('HEAD', path, {})).status).toBeGreaterThanOrEqual(400);
+  });
+
+  it('that arrived whole while the server was stopped are taken in when the client asks how far it came', async () => {
+    if (!shot) throw new Error('no shot');
+    const bytes = await shotBytes(shot, 420);
+    const path = await begin(bytes.length, shot.name);
+    expect((await part(path, 0, bytes.subarray(0, 100))).status).toBe(204);
+    // The rest is written, and the server dies before it can do anything with it.
+    await appendFile(dataPath('uploads', path.split('/').at(-1) ?? ''), bytes.subarray(100));
+    const away = () => Promise.reject(Object.assign(new Error('x'), { code: 'ECONNREFUSED' }));
+    const head = new Request(ORIGIN + path, { method: 'HEAD', headers: HEADERS });
+    expect((await answerUpload(head, away)).status).toBe(503);
+    const back = await ask('HEAD', path, {});
+    expect(back.status).toBe(200);
+    expect(await assetRecord(back.headers.get('x-asset') ?? '')).toMatchObject({ width: 420 });
     expect((await ask('HEAD', path, {})).status).toBeGreaterThanOrEqual(400);
   });
 

@@ -22,6 +22,11 @@ export async function fileResponse(
       'Content-Disposition',
       `attachment; filename*=UTF-8''${encodeURIComponent(options.download)}`,
     );
+  // Nobody reads the body of an answer to HEAD, so no file may be opened for it.
+  if (request.method === 'HEAD') {
+    headers.set('Content-Length', String(info.size));
+    return new Response(null, { headers });
+  }
   const range = /^bytes=(\d*)-(\d*)$/.exec(request.headers.get('range') ?? '');
   if (!range || (range[1] === '' && range[2] === '')) {
     headers.set('Content-Length', String(info.size));

@@ -108,6 +108,8 @@ describe('files', () => {
       expect(await (await get('bytes=-3')).text()).toBe('789');
       expect((await get('bytes=20-30')).status).toBe(416);
       expect((await get()).headers.get('content-disposition')).toContain('a%20b.txt');
+      const head = await fileResponse(new Request('http://x/', { method: 'HEAD' }), file, 'text/plain');
+      expect([head.headers.get('content-length'), head.body]).toEqual(['10', null]);
       const none = fileResponse(new Request('http://x/'), path.join(folder, 'none'), 'text/plain');
       expect(await none.catch((e) => failureOf(e).code)).toBe('no-file');
     } finally {

@@ -1,9 +1,13 @@
 import { framesToMs } from '../../core/time.ts';
+import { failureWords } from '../../wording/failures.ts';
 import { dataPath } from '../config.ts';
 import { closeDatabase } from '../db/client.ts';
+import { whenBack } from '../db/when-back.ts';
 import { RenderCancelled, render } from '../frames/render.ts';
+import { failureBehind } from '../http/outside.ts';
 import { log } from '../log.ts';
 import { prepare } from '../material.ts';
+import { ProgramError } from '../program.ts';
 import { sweep, writeWhole } from '../store/files.ts';
 import {
   beat,
@@ -34,8 +38,13 @@ async function work(job: Job): Promise<void> {
   const report = async (step: string, done: number, total: number, painted: number, always = false) => {
     if (!always && Date.now() - reported < WORKER.reportMs) return;
     reported = Date.now();
-    const { cancel } = await reportJob(job.id, { step, done, total, painted });
-    if (cancel) abort.abort();
+    try {
+      const { cancel } = await reportJob(job.id, { step, done, total, painted });
+      if (cancel) abort.abort();
+    } catch (e) {
+      // What is painted does not depend on the database; it comes back.
+      if (failureBehind(e).code !== 'database-away') throw e;
+    }
   };
   try {
     const { timeline } = await prepare(job.piece);
@@ -47,14 +56,14 @@ async function work(job: Job): Promise<void> {
       onProgress: ({ done, total, painted }) =>
         report(done === total ? 'joining' : 'pictures', done, total, painted, done === total),
     });
-    await finishJob(job.id, { state: 'done', durationMs: framesToMs(timeline.frames) });
+    await whenBack(() => finishJob(job.id, { state: 'done', durationMs: framesToMs(timeline.frames) }));
     log.info({ render: job.id, frames: timeline.frames }, 'render done');
   } catch (e) {
     if (stopping) return;
-    if (e instanceof RenderCancelled) await finishJob(job.id, { state: 'cancelled' });
+    if (e instanceof RenderCancelled) await whenBack(() => finishJob(job.id, { state: 'cancelled' }));
     else {
       log.error({ render: job.id, err: e }, 'render failed');
-      await finishJob(job.id, { state: 'failed', error: explain(e as NodeJS.ErrnoException) });
+      await whenBack(() => finishJob(job.id, { state: 'failed', error: explain(e as Error) }));
     }
   } finally {
     clearInterval(heart);
@@ -62,11 +71,16 @@ async function work(job: Job): Promise<void> {
   }
 }
 
-/** What went wrong, for the user, with what to do. */
-function explain(e: NodeJS.ErrnoException): string {
-  if (e.code === 'ENOSPC' || /No space left/.test(e.message))
-    return 'The disk is full. Make room and render again; finished parts are kept.';
-  return `${e.message} Render again; finished parts are kept.`;
+/** What went wrong, for the user, with what to do. What nobody expected stands in the log, not here. */
+function explain(e: Error): string {
+  const failure = failureBehind(e);
+  const what =
+    failure.code !== 'unknown'
+      ? failureWords(failure)
+      : e instanceof ProgramError
+        ? e.message
+        : 'Something went wrong that was not expected; what it was stands in the log of the worker.';
+  return `${what} Render again; finished parts are kept.`;
 }
 
 async function main(): Promise<void> {

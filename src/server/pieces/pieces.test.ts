@@ -50,6 +50,17 @@ describe('a stored piece', () => {
     expect(await shown(id)).toEqual(['By the first.', 'By the second.']);
   });
 
+  it('tells what others did also to who only missed the answer', async () => {
+    const id = await createPiece(piece([scene('a', 'A.'), scene('b', 'B.')]));
+    const mine = [entry('mine-1', words('a', 'Mine.'))];
+    expect(await appendEntries(id, 0, mine)).toEqual({ rev: 1 });
+    await appendEntries(id, 1, [entry('theirs-1', words('b', 'Theirs.'))]);
+    expect(await appendEntries(id, 0, mine)).toMatchObject({
+      ...{ rev: 2, behind: [{ id: 'mine-1' }, { id: 'theirs-1' }] },
+    });
+    expect(await history(id)).toHaveLength(2);
+  });
+
   it('stores nothing of a request of which one edit is refused', async () => {
     const id = await createPiece(piece([scene('a', 'A.')]));
     const both = [entry('good-1', words('a', 'Good.')), entry('bad-1', words('gone', 'Bad.'))];

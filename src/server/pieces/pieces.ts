@@ -217,9 +217,10 @@ export async function appendEntries(
       const since = await entriesAfter(pieceId, baseRev, tx);
       const known = new Set(since.map((e) => e.id));
       fresh = entries.filter((e) => !known.has(e.id));
-      if (!fresh.length) return { rev: row.rev };
+      // Also when all of them are stored: an answer was lost, and what others did since then is not known there.
       const own = since.every((e) => entries.some((x) => x.id === e.id));
       if (!own) return { rev: row.rev, behind: since };
+      if (!fresh.length) return { rev: row.rev };
     }
     let rev = row.rev;
     const now = new Date();

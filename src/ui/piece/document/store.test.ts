@@ -50,6 +50,17 @@ describe('edits', () => {
     expect(server.piece).toEqual(store.state.piece);
   });
 
+  it('arrive also when somebody types without a pause', async () => {
+    const store = open();
+    for (let i = 0; i < 60; i++) {
+      type(store, `Letter ${i}`);
+      await clock.pass(100);
+    }
+    expect(words(server.piece)).toMatch(/Letter [45]\d/);
+    expect(server.requests.length).toBeGreaterThanOrEqual(2);
+    expect(server.requests.length).toBeLessThanOrEqual(4);
+  });
+
   it.each([
     ['another line', 'b', 0, 2],
     ['after a pause', 'a', FLOW_MS + 1, 2],

@@ -114,12 +114,12 @@ export class PieceStore {
   }
 
   private setAside(more: readonly SetAside[]): void {
-    if (more.length) this.keepAside([...this.state.aside, ...more]);
+    if (more.length) this.keepAside([...this.options.keeper.readAside(), ...more]);
   }
 
   /** Puts away what was set aside: the writer has seen it. */
   putAway(entryId: string): void {
-    this.keepAside(this.state.aside.filter(({ entry }) => entry.id !== entryId));
+    this.keepAside(this.options.keeper.readAside().filter(({ entry }) => entry.id !== entryId));
   }
 
   private keepAside(aside: SetAside[]): void {

@@ -47,8 +47,9 @@ export interface QueueOptions {
 }
 
 export const SYNC = {
-  /** Sent after this quiet. */
+  /** Sent after this quiet, and at the latest so long after the first that waits: somebody may type without a pause. */
   quietMs: 350,
+  longestQuietMs: 2500,
   /** Entries in one request, and letters of their JSON; one entry may have more. */
   batch: 400,
   batchLetters: 1_000_000,
@@ -72,6 +73,8 @@ export class EditQueue {
   private cancel: (() => void) | null = null;
   private retryMs: number = SYNC.firstRetryMs;
   private ended = false;
+  /** When the first of what was never tried to be sent came. */
+  private unsentSince: number | null = null;
   /** So many of the entries that wait are sent one by one: the server refused them together. */
   private singly = 0;
 
@@ -104,7 +107,9 @@ export class EditQueue {
   private changed(): void {
     this.options.onSave({ kind: 'saving' });
     this.keep();
-    this.schedule(SYNC.quietMs);
+    const now = this.options.clock.now();
+    this.unsentSince ??= now;
+    this.schedule(Math.max(0, Math.min(SYNC.quietMs, this.unsentSince + SYNC.longestQuietMs - now)));
   }
 
   private schedule(ms: number): void {
@@ -123,6 +128,7 @@ export class EditQueue {
   }
 
   private async sendBatch(): Promise<boolean> {
+    this.unsentSince = null;
     const batch = this.nextBatch();
     for (const e of batch) this.sent.add(e.id);
     const result = await this.options.send(this.rev, batch);

@@ -67,7 +67,7 @@ export class FakeServer {
     const since = this.entries.slice(baseRev);
     const known = new Set(since.map((e) => e.id));
     const fresh = entries.filter((e) => !known.has(e.id));
-    if (fresh.length && since.some((e) => !entries.some((x) => x.id === e.id)))
+    if (since.some((e) => !entries.some((x) => x.id === e.id)))
       return { kind: 'behind', rev: this.rev, since };
     for (const e of fresh) {
       const r = applyEdit(this.piece, e.edit);

@@ -1,10 +1,10 @@
-import { uploads } from '../../../../server/assets/uploads.ts';
+import { answerUpload } from '../../../../server/assets/uploads.ts';
 import { guarded } from '../../../../server/http/route.ts';
 
 export const dynamic = 'force-dynamic';
 
 /** Uploads speak a protocol of their own (tus). */
-const handle = guarded(async (request) => uploads().handleWeb(request));
+const handle = guarded((request) => answerUpload(request));
 
 export const POST = handle;
 export const HEAD = handle;

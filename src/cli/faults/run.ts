@@ -1,0 +1,63 @@
+import { copyFile, mkdir } from 'node:fs/promises';
+import path from 'node:path';
+import { CONFIG, dataPath } from '../../server/config.ts';
+import { startStack } from '../stack.ts';
+import { killAtRandom } from './kills.ts';
+import { runSchedule } from './schedule.ts';
+
+/** `tsx src/cli/faults/run.ts SCHEDULES KILLS SEED`: started by `nabbet test faults` with a data folder of its own. */
+const [schedules = 0, kills = 0] = process.argv.slice(2, 4).map(Number);
+const seed = process.argv[4] ?? 'faults';
+const say = (line: string) => process.stderr.write(`${line}\n`);
+
+async function allSchedules(): Promise<number> {
+  let failed = 0;
+  let promised = 0;
+  for (let i = 0; i < schedules; i++) {
+    const name = `${seed}-${i}`;
+    try {
+      promised += (await runSchedule(name)).promised;
+    } catch (e) {
+      failed++;
+      say(`FAILED: schedule ${name}: ${(e as Error).message}`);
+    }
+    if ((i + 1) % 100 === 0) say(`${i + 1} of ${schedules} schedules, ${promised} edits, ${failed} failed`);
+  }
+  say(`schedules: ${schedules} run, ${promised} edits shown as saved, ${failed} failed (seed ${seed})`);
+  return failed;
+}
+
+async function main(): Promise<void> {
+  await mkdir(dataPath('bin'), { recursive: true });
+  await copyFile(path.join(CONFIG.root, 'var/bin/flite-words'), dataPath('bin/flite-words')).catch(
+    () => undefined,
+  );
+  const stack = await startStack(say, async () => undefined);
+  try {
+    let failed = await allSchedules();
+    if (kills > 0) {
+      const r = await killAtRandom(stack, kills, seed, say);
+      const slow = r.backMs.filter((ms) => ms > 10_000).length;
+      const bad = [...r.uploads, ...r.renders].filter((o) => /damaged|not ended/.test(o));
+      const count = (all: string[]) =>
+        [...new Set(all)].map((o) => `${all.filter((x) => x === o).length} ${o}`).join(', ');
+      say(`kills: ${r.kills} (seed ${seed}); ${r.promised} edits shown as saved, ${r.lost.length} lost`);
+      for (const id of r.lost) say(`  lost: ${id}`);
+      say(`  saved again after ${Math.max(0, ...r.backMs)} ms at most, ${slow} times later than 10 s`);
+      say(`  uploads: ${count(r.uploads)}`);
+      say(`  renders: ${count(r.renders)}`);
+      failed += r.lost.length + slow + bad.length;
+    }
+    process.exitCode = failed ? 1 : 0;
+  } finally {
+    await stack.stop();
+  }
+}
+
+main().then(
+  () => process.exit(),
+  (e) => {
+    say(`${(e as Error).stack}`);
+    process.exit(1);
+  },
+);
