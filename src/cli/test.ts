@@ -17,8 +17,8 @@ const PARTS = ['lint', 'unit', 'e2e'] as const;
 /**
  * nabbet test [lint|unit|e2e]: all tests, or a part; one line at the end adds up all runners. nabbet test mutants
  * [FOLDER|FILE]: plants small changes in the core, or a part of it, and says which of them its tests do not notice.
- * nabbet test faults [--schedules N] [--kills N] [--seed TEXT]: two windows over a bad network, and processes that are
- * killed at random.
+ * nabbet test faults [--schedules N] [--kills N] [--hostile N] [--seed TEXT]: two windows over a bad network, processes
+ * that are killed at random, and material that was made to stop a reader.
  */
 export async function test(argv: string[]): Promise<void> {
   if (argv[0] === 'mutants') return mutants(argv.slice(1));
@@ -139,13 +139,14 @@ async function faults(argv: string[]): Promise<void> {
     options: {
       schedules: { type: 'string', default: '10000' },
       kills: { type: 'string', default: '50' },
+      hostile: { type: 'string', default: '200' },
       seed: { type: 'string', default: 'faults' },
     },
   });
   const data = await mkdtemp(path.join(tmpdir(), 'nabbet-faults-'));
   try {
     process.exitCode = await node(
-      [...loader(), 'src/cli/faults/run.ts', values.schedules, values.kills, values.seed],
+      [...loader(), 'src/cli/faults/run.ts', values.schedules, values.kills, values.hostile, values.seed],
       { NABBET_DATA: data, NABBET_PORT: '4388', NABBET_DB_PORT: '4386' },
     );
   } finally {

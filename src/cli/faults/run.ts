@@ -2,12 +2,13 @@ import { copyFile, mkdir } from 'node:fs/promises';
 import path from 'node:path';
 import { CONFIG, dataPath } from '../../server/config.ts';
 import { startStack } from '../stack.ts';
+import { sendHostile } from './hostile.ts';
 import { killAtRandom } from './kills.ts';
 import { runSchedule } from './schedule.ts';
 
-/** `tsx src/cli/faults/run.ts SCHEDULES KILLS SEED`: started by `nabbet test faults` with a data folder of its own. */
-const [schedules = 0, kills = 0] = process.argv.slice(2, 4).map(Number);
-const seed = process.argv[4] ?? 'faults';
+/** `tsx src/cli/faults/run.ts SCHEDULES KILLS HOSTILE SEED`: started by `nabbet test faults` with a data folder of its own. */
+const [schedules = 0, kills = 0, hostile = 0] = process.argv.slice(2, 5).map(Number);
+const seed = process.argv[5] ?? 'faults';
 const say = (line: string) => process.stderr.write(`${line}\n`);
 
 async function allSchedules(): Promise<number> {
@@ -35,6 +36,17 @@ async function main(): Promise<void> {
   const stack = await startStack(say, async () => undefined);
   try {
     let failed = await allSchedules();
+    if (hostile > 0) {
+      const r = await sendHostile(stack, hostile, seed, say);
+      say(
+        `hostile: ${r.answered} inputs (seed ${seed}), ${r.bad.length} not answered well, the slowest after ${r.slowestMs} ms`,
+      );
+      for (const line of r.bad) say(`  ${line}`);
+      say(
+        `  others: ${r.others} requests, 99 of 100 within ${r.othersP99Ms} ms; the web process took ${Math.round(r.webMb)} MB`,
+      );
+      failed += r.bad.length;
+    }
     if (kills > 0) {
       const r = await killAtRandom(stack, kills, seed, say);
       const slow = r.backMs.filter((ms) => ms > 10_000).length;

@@ -33,3 +33,6 @@ export const apart = <N extends keyof Tasks>(
 /** Takes a picture in, apart. */
 export const pictureApart = (bytes: Buffer, about: About): Promise<AssetRecord> =>
   apart('picture', bytes, about);
+
+/** Ends the processes, for tests that have done with them. */
+export const closeApart = (): void => readers().close();
