@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cutScript, extractBrief, titleFrom } from './script.ts';
+import { cutScript, extractBrief, type Split, titleFrom } from './script.ts';
 
 const SCRIPT = `The bench that mends anything
 
@@ -96,5 +96,96 @@ describe('titleFrom', () => {
     expect(titleFrom([{ layout: 'caption', shown: `${'word '.repeat(40)}end`, brief: '' }])).toMatch(
       /^word .* …$/,
     );
+  });
+});
+
+describe('scripts of many forms', () => {
+  const cut = (script: string, split: Split) =>
+    cutScript(script, split).map(
+      (l) => `${l.layout === 'title' ? '# ' : ''}${l.shown}${l.brief && ` [${l.brief}]`}`,
+    );
+  const HEADED =
+    '# The lock keeper #\n\nShe opens at six. [a lock at dawn]\n## Later\nNobody comes.\n\n[an empty towpath]\n\nA heron stands. It waits.';
+  const TINY =
+    'Yes. No. The boat is late today and everyone on the quay knows it well. Ah. Well then, good night to all of you.';
+  const LONG =
+    'The keeper of the lock, who had worked there since the old bridge was taken down in the spring of that year, opened the gates at six every morning and closed them again when the last boat had gone through.';
+  const LONG_PARTS = [
+    'The keeper of the lock, who had worked there since the old bridge was taken down in the spring of that year,',
+    'opened the gates at six every morning and closed them again when the last boat had gone through.',
+  ];
+
+  it.each<[string, string, Split, string[]]>([
+    [
+      'headings without empty lines',
+      HEADED,
+      'sentence',
+      [
+        '# The lock keeper',
+        'She opens at six. [a lock at dawn]',
+        '# Later',
+        'Nobody comes.',
+        'A heron stands. It waits. [an empty towpath]',
+      ],
+    ],
+    [
+      'headings, by paragraph',
+      HEADED,
+      'paragraph',
+      [
+        '# The lock keeper',
+        'She opens at six. [a lock at dawn]',
+        '# Later',
+        'Nobody comes.',
+        'A heron stands. It waits. [an empty towpath]',
+      ],
+    ],
+    [
+      'a first line that ends',
+      'It ends.\n\nThe lamps are lit.\nThe door is shut.',
+      'sentence',
+      ['It ends.', 'The lamps are lit. The door is shut.'],
+    ],
+    [
+      'a short first line of several',
+      'It ends.\n\nThe lamps are lit.\nThe door is shut.',
+      'line',
+      ['# It ends.', 'The lamps are lit.', 'The door is shut.'],
+    ],
+    [
+      'tiny sentences',
+      TINY,
+      'sentence',
+      [
+        'Yes. No. The boat is late today and everyone on the quay knows it well. Ah.',
+        'Well then, good night to all of you.',
+      ],
+    ],
+    ['tiny sentences, by line', TINY, 'line', [TINY]],
+    ['a long sentence', LONG, 'sentence', LONG_PARTS],
+    ['a long line that is not too long', LONG, 'line', [LONG]],
+    [
+      'a line that is too long',
+      `${LONG} And so on and so forth, every day of the year.`,
+      'line',
+      [...LONG_PARTS, 'And so on and so forth, every day of the year.'],
+    ],
+    ['a long paragraph', LONG, 'paragraph', [LONG]],
+    [
+      'remarks before, between and unclosed',
+      '[a map]\nWhere is it? [a river] Here. [unclosed\nDone [ x , y ] now .',
+      'sentence',
+      ['Where is it? [a map, a river]', 'Here. [unclosed Done now. [x , y]'],
+    ],
+    [
+      'a remark in a remark',
+      'A boat [with a sail [red, torn]] goes by.',
+      'line',
+      ['A boat goes by. [red, torn, with a sail]'],
+    ],
+    ['a remark at the very end', 'A boat goes by.\n\n[a heron]', 'line', ['A boat goes by. [a heron]']],
+    ['nothing but marks', '. , ;\n\n…', 'line', ['…']],
+  ])('%s', (_, script, split, expected) => {
+    expect(cut(script, split)).toEqual(expected);
   });
 });

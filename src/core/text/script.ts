@@ -20,7 +20,11 @@ const SCRIPT = {
   openingTitle: 48,
   longestLine: 240,
   longestTitle: 90,
+  nestedRemarks: 4,
 } as const;
+
+/** A [remark] without another one in it. */
+const REMARK_TEXT = /\[[^[\]]*\]/g;
 
 /**
  * Cuts a script into lines for scenes. A heading (# in front, or a first short line without full stop over an empty
@@ -52,12 +56,24 @@ export function cutScript(script: string, split: Split): ScriptLine[] {
       .map((l) => l.trim())
       .filter(Boolean);
     const first = lines[0];
-    if (first !== undefined && isHeading(first, p === 0 && lines.length === 1 && paragraphs.length > 1)) {
-      const { shown, brief } = extractBrief(first.replace(/^#{1,6}\s+/, '').replace(/\s*#+$/, ''));
+    const opens =
+      first !== undefined && isOpening(first, p === 0 && lines.length === 1 && paragraphs.length > 1);
+    let run: string[] = [];
+    const cutRun = () => {
+      if (run.length) for (const part of cutParagraph(run, split)) put('caption', part.shown, part.brief);
+      run = [];
+    };
+    // A heading needs no empty line round it.
+    for (const line of lines) {
+      if (!opens && !HEADING.test(line)) {
+        run.push(line);
+        continue;
+      }
+      cutRun();
+      const { shown, brief } = extractBrief(line.replace(/^#{1,6}\s+/, '').replace(/\s*#+$/, ''));
       put('title', shown, brief);
-      lines.shift();
     }
-    if (lines.length) for (const part of cutParagraph(lines, split)) put('caption', part.shown, part.brief);
+    cutRun();
   });
   const last = out[out.length - 1];
   if (pendingBrief && last) last.brief = [last.brief, pendingBrief].filter(Boolean).join(', ');
@@ -72,8 +88,11 @@ export function cutScript(script: string, split: Split): ScriptLine[] {
   return out;
 }
 
-function isHeading(line: string, alone: boolean): boolean {
-  if (/^#{1,6}\s+\S/.test(line)) return true;
+/** A heading as Markdown has it; a hashtag is none. */
+const HEADING = /^#{1,6}\s+\S/;
+
+/** Whether a first line that stands alone is the title of what follows. */
+function isOpening(line: string, alone: boolean): boolean {
   const bare = extractBrief(line).shown;
   return alone && bare.length > 0 && bare.length <= SCRIPT.longestTitle && !/[.!?…:;,]["'”’)]*$/.test(bare);
 }
@@ -108,7 +127,7 @@ const REMARK = 0xe000;
 /** Puts one character in place of each [remark], before the full stop of the sentence it follows. */
 function hideRemarks(text: string): { text: string; remarks: string[] } {
   const remarks: string[] = [];
-  const hidden = text.replace(/\[[^\]]*\]/g, (m) => {
+  const hidden = text.replace(REMARK_TEXT, (m) => {
     remarks.push(m);
     return String.fromCharCode(REMARK + remarks.length - 1);
   });
@@ -121,11 +140,13 @@ const showRemarks = (text: string, remarks: string[]) =>
 /** Takes the [remarks] out of a text. An opening bracket without its end is left as it stands. */
 export function extractBrief(text: string): { shown: string; brief: string } {
   const briefs: string[] = [];
-  const shown = text
-    .replace(/\[([^\]]*)\]/g, (_, w: string) => {
-      briefs.push(w.trim());
+  let bare = text;
+  for (let depth = 0; depth < SCRIPT.nestedRemarks && bare.includes('['); depth++)
+    bare = bare.replace(REMARK_TEXT, (m) => {
+      briefs.push(m.slice(1, -1).trim());
       return ' ';
-    })
+    });
+  const shown = bare
     .replace(/\s+/g, ' ')
     .replace(/ ([.,;:!?])/g, '$1')
     .trim();

@@ -77,3 +77,44 @@ describe('clauses', () => {
     expect(clauses('x'.repeat(400))).toEqual(['x'.repeat(400)]);
   });
 });
+
+it.each<[string, string[]]>([
+  [
+    'Mr. Otto met Dr. A. Lind at 5 p.m. on Nov. 3. They left.',
+    ['Mr. Otto met Dr. A. Lind at 5 p.m. on Nov. 3.', 'They left.'],
+  ],
+  [
+    'He said “Stop.” and went. “Why?” she asked. Nobody knew… Then it rained.',
+    ['He said “Stop.” and went.', '“Why?” she asked.', 'Nobody knew…', 'Then it rained.'],
+  ],
+  [
+    'It costs 3.50 today. No. 5 is late. The co. is small.',
+    ['It costs 3.50 today.', 'No. 5 is late.', 'The co. is small.'],
+  ],
+  ['wait... what? yes! no', ['wait... what?', 'yes!', 'no']],
+  ['A… and b. It ended … Quite.', ['A… and b.', 'It ended …', 'Quite.']],
+  ['  Two   spaces.\n And\ta tab. ', ['Two spaces.', 'And a tab.']],
+  ['', []],
+])('“%s” has these sentences', (text, expected) => {
+  expect(sentences(text)).toEqual(expected);
+});
+
+it.each<[string, string[]]>([
+  ['Short.', ['Short.']],
+  [
+    'One two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty twenty-one.',
+    [
+      'One two three four five six seven eight nine ten eleven twelve thirteen',
+      'fourteen fifteen sixteen seventeen eighteen nineteen twenty twenty-one.',
+    ],
+  ],
+  [
+    'Bring your kettle, your radio, your lamp, your toaster, and the chair that nobody has sat on since the winter before last; we mend them all, and you help.',
+    [
+      'Bring your kettle, your radio, your lamp, your toaster,',
+      'and the chair that nobody has sat on since the winter before last; we mend them all, and you help.',
+    ],
+  ],
+])('“%s” has these clauses', (text, expected) => {
+  expect(clauses(text)).toEqual(expected);
+});

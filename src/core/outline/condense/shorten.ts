@@ -12,6 +12,8 @@ export const LINE = {
 
 /** All subsets of so many parts are tried. */
 const MOST_CUTS = 13;
+/** Letters that a sentence loses by being tidied, at most: signs and spaces at each of the cuts. */
+const TIDIED = MOST_CUTS * 4;
 
 /** What became of a sentence. */
 export interface Shortened {
@@ -39,6 +41,9 @@ export function shorten(sentence: string, longest: number = LINE.longest, langua
     const used = cuts.filter((_, i) => mask & (1 << i));
     const cost = used.reduce((sum, c) => sum + c.cost, 0);
     if (best && cost >= best.cost) continue;
+    // Tidying takes a few letters more; where whole parts are missing it cannot help.
+    const gone = used.reduce((sum, c) => sum + c.end - c.start, 0);
+    if (text.length - gone > longest + TIDIED) continue;
     const left = leave(text, used);
     if (left.length > longest || !holds(left, words, used)) continue;
     best = { text: left, cost, used };
