@@ -45,7 +45,8 @@ function cutAt(text: string, most: number): number {
   return /[\ud800-\udbff]/.test(text.charAt(most - 1)) ? most - 1 : most;
 }
 
-function portions(text: string, most: number): string[] {
+/** A text in parts of at most so many letters, cut at spaces; one part at least. */
+export function portions(text: string, most: number): string[] {
   const out: string[] = [];
   let rest = text;
   while (rest.length > most) {

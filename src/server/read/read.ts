@@ -1,6 +1,7 @@
 import { fileTypeFromBuffer } from 'file-type';
 import { Failed } from '../../core/failure.ts';
 import { annotate } from '../../core/outline/condense/condense.ts';
+import { cutSentences, fitSource } from '../../core/source/fit.ts';
 import type { Source } from '../../core/source/types.ts';
 import { decodeHtml } from './decode.ts';
 import { FETCH_LIMITS, type Fetched, fetchGuarded } from './fetch.ts';
@@ -78,11 +79,12 @@ export function readPasted(words: string, markup: string | null, as: ReadAs = 'a
   return noted(readText(words, { kind: 'pasted' }));
 }
 
-/** The last step of every reading: sentences weighed and shortened. */
+/** The last step of every reading: sentences weighed and shortened, and all of it such that it can be stored. */
 function noted(source: Source): Source {
   if (source.kind !== 'product' && !source.passages.length)
     throw new Failed({ code: 'empty', what: 'words' });
-  return { ...source, sentences: annotate(source) };
+  const cut = cutSentences(source);
+  return fitSource({ ...cut, sentences: annotate(cut) });
 }
 
 const fileOf = async (bytes: Buffer, name: string, type: string | null): Promise<BroughtFile> => ({
