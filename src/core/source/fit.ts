@@ -23,7 +23,7 @@ export const cutSentences = (source: Source): Source => ({
 export function fitSource(source: Source): Source {
   const { error } = sourceSchema.validate(source, { abortEarly: false });
   if (!error) return source;
-  const fitted = structuredClone(source);
+  const fitted: Source = JSON.parse(JSON.stringify(source));
   for (const detail of error.details) if (detail.type === 'string.max') shorten(fitted, detail);
   return fitted;
 }
