@@ -29,7 +29,9 @@ export function changeCase(text: string, to: Case): string {
         const edge = i === 0 || i === words.length - 1 || /[.!?:]\s*["“‘(]*$/.test(text.slice(0, w.start));
         const plain = isShout(text) ? each(w.text, lower) : w.text;
         const small = !edge && SMALL.has(plain.toLowerCase());
-        const next = small ? each(plain, lower) : upper(plain[0] ?? '') + plain.slice(1);
+        // A word with capitals of its own after the first letter is written as its owner wants it.
+        const own = !isShout(text) && /^\p{Ll}.*\p{Lu}/u.test(w.text);
+        const next = own ? w.text : small ? each(plain, lower) : upper(plain[0] ?? '') + plain.slice(1);
         out = out.slice(0, w.start) + next + out.slice(w.end);
       });
       return out;

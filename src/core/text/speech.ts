@@ -61,8 +61,8 @@ function spell(word: string): string {
     .replace(/[øØ]/g, 'o')
     .replace(/[œŒ]/g, 'oe')
     .replace(/[łŁ]/g, 'l')
-    .replace(/[đð]/g, 'd')
-    .replace(/þ/g, 'th');
+    .replace(/[đĐðÐ]/g, 'd')
+    .replace(/[þÞ]/g, 'th');
   w = w
     .normalize('NFD')
     .replace(/[^\x20-\x7e]/g, '')
