@@ -33,6 +33,11 @@ export interface PoolLimits {
   idleMs: number;
 }
 
+/** Milliseconds that a process may take to load what it needs: on a busy machine that is longer than most tasks. */
+const START_MS = 60_000;
+/** What a process says when it has done so. */
+const READY = { ready: true } as const;
+
 /** How often the memory of a process at work is looked at, milliseconds. */
 const LOOK_MS = 100;
 
@@ -46,6 +51,8 @@ interface Task {
 interface Member {
   child: ChildProcess;
   task: Task | null;
+  /** It has loaded what it needs; until then a task's time does not run. */
+  ready: boolean;
   /** Why it was stopped by us. */
   stopped: Failure | null;
   timer: NodeJS.Timeout | null;
@@ -91,22 +98,31 @@ export class ProcessPool<T extends { [N in keyof T]: TaskTable[string] }> {
 
   private begin(member: Member, task: Task): void {
     const { taskMs, memoryBytes } = this.limits;
-    if (member.timer) clearTimeout(member.timer);
     member.task = task;
     member.child.ref();
     member.child.channel?.ref();
-    const stop = (why: Failure) => {
-      member.stopped = why;
-      member.child.kill('SIGKILL');
-    };
-    member.timer = setTimeout(() => stop({ code: 'too-heavy', what: 'time', most: taskMs / 1000 }), taskMs);
-    member.look = setInterval(() => {
-      if (memoryOf(member.child) > memoryBytes) stop(this.tooLarge());
-    }, LOOK_MS);
     member.child.send(task.request, (e) => {
       // The process ended before it heard of the task: its end answers.
       if (e && member.task === task) member.child.kill('SIGKILL');
     });
+    this.time(member, member.ready ? taskMs : START_MS);
+    member.look = setInterval(() => {
+      if (memoryOf(member.child) > memoryBytes) this.stop(member, this.tooLarge());
+    }, LOOK_MS);
+  }
+
+  /** The task of a process is stopped after so long. */
+  private time(member: Member, ms: number): void {
+    if (member.timer) clearTimeout(member.timer);
+    member.timer = setTimeout(
+      () => this.stop(member, { code: 'too-heavy', what: 'time', most: this.limits.taskMs / 1000 }),
+      ms,
+    );
+  }
+
+  private stop(member: Member, why: Failure): void {
+    member.stopped = why;
+    member.child.kill('SIGKILL');
   }
 
   private readonly tooLarge = (): Failure => ({
@@ -128,10 +144,13 @@ export class ProcessPool<T extends { [N in keyof T]: TaskTable[string] }> {
       stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
       env: { ...process.env, NABBET_ROOT: CONFIG.root, NABBET_DATA: CONFIG.data },
     });
-    const member: Member = { child, task: null, stopped: null, timer: null, look: null };
+    const member: Member = { child, task: null, ready: false, stopped: null, timer: null, look: null };
     this.members.add(member);
-    child.on('message', (answer: TaskAnswer) => {
-      if (answer.id === member.task?.request.id) this.finish(member, answer);
+    child.on('message', (answer: TaskAnswer | typeof READY) => {
+      if ('ready' in answer) {
+        member.ready = true;
+        if (member.task) this.time(member, this.limits.taskMs);
+      } else if (answer.id === member.task?.request.id) this.finish(member, answer);
     });
     child.on('error', () => this.ended(member));
     child.once('exit', () => this.ended(member));
@@ -200,4 +219,5 @@ export function serveTasks(tasks: TaskTable): void {
     void answer(request).then((done) => process.send?.(done));
   });
   process.on('disconnect', () => process.exit(0));
+  process.send?.(READY);
 }

@@ -86,7 +86,6 @@ function OpenOutlines() {
               <small>{KINDS[s.kind]}</small> {s.title || 'Untitled'}
             </Link>
             <Button
-              size="small"
               type="text"
               aria-label={`Put away ${s.title || 'untitled outline'}`}
               icon={<CloseOutlined aria-hidden />}
