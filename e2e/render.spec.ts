@@ -38,7 +38,7 @@ function ssim(a: string[], b: string[]): number {
   return Number(/All:([\d.]+)/.exec(stderr.toString())?.[1]);
 }
 
-/** Every kind of frame: a title, words over a still and over a loop, a picture that moves. */
+/** A title and two lines, one of them over a picture that moves. */
 const PARITY = `A small test of a big thing
 
 A boat goes down the canal under the bridge. [a narrow boat]

@@ -145,14 +145,7 @@ export class BrowserPictures implements Pictures {
         await this.image(shot.assetId, shot.view)?.decode();
         continue;
       }
-      video.pause();
-      if (video.readyState < 2)
-        await new Promise((r) => video.addEventListener('loadeddata', r, { once: true }));
-      const seeked = new Promise((r) => video.addEventListener('seeked', r, { once: true }));
-      const shown = new Promise((r) => video.requestVideoFrameCallback(r));
-      video.currentTime = moment.seconds;
-      await seeked;
-      await Promise.race([shown, new Promise((r) => setTimeout(r, 400))]);
+      await standAt(video, moment.seconds);
     }
   }
 
@@ -164,6 +157,40 @@ export class BrowserPictures implements Pictures {
     this.videos.clear();
     this.images.clear();
   }
+}
+
+/** Milliseconds that a video is waited for before it is asked again, and how often. */
+const SEEK = { waitMs: 3000, tries: 10, frameMs: 400 } as const;
+
+const event = (video: HTMLVideoElement, name: 'loadeddata' | 'seeked'): Promise<boolean> =>
+  new Promise((resolve) => {
+    const timer = setTimeout(() => resolve(false), SEEK.waitMs);
+    video.addEventListener(
+      name,
+      () => {
+        clearTimeout(timer);
+        resolve(true);
+      },
+      { once: true },
+    );
+  });
+
+/**
+ * Lets a video stand at a moment. A seek can be overtaken by one of the monitor, and a video on a busy machine can come late:
+ * both are asked for again. Throws when it does not come at all.
+ */
+async function standAt(video: HTMLVideoElement, seconds: number): Promise<void> {
+  for (let i = 0; i < SEEK.tries && !video.error; i++) {
+    video.pause();
+    if (video.readyState < 2 && !(await event(video, 'loadeddata')) && video.readyState < 2) continue;
+    const shown = new Promise((r) => video.requestVideoFrameCallback(r));
+    const seeked = event(video, 'seeked');
+    video.currentTime = seconds;
+    if (!(await seeked) || Math.abs(video.currentTime - seconds) > 0.5 / FPS) continue;
+    await Promise.race([shown, new Promise((r) => setTimeout(r, SEEK.frameMs))]);
+    return;
+  }
+  throw new Error('A moving picture of this frame cannot be loaded just now. Try again in a moment.');
 }
 
 const drawable = (image: HTMLImageElement | null): HTMLImageElement | null =>
