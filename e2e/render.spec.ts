@@ -83,8 +83,7 @@ test('what is played is what is delivered: ten moments of the monitor, the serve
     }
     expect(Number(await head.getAttribute('aria-valuenow')), `from ${now}`).toBe(f);
     const [png] = await Promise.all([
-      // Drawn at full size without a graphics card.
-      page.waitForEvent('download', { timeout: 90_000 }),
+      page.waitForEvent('download'),
       page.getByRole('button', { name: 'Save this frame as a picture' }).click(),
     ]);
     const browser = path.join(folder, `browser-${f}.png`);

@@ -48,7 +48,9 @@ function enter(request: NextRequest): Response {
   const given = url.searchParams.get(TOKEN_PARAMETER);
   if (!isToken(given, ourDoors())) return said(failureWords({ code: 'no-access' }), 401, ENTER_FORM);
   url.searchParams.delete(TOKEN_PARAMETER);
-  const response = new Response(null, { status: 303, headers: { Location: `${url.pathname}${url.search}` } });
+  // Two slashes would lead to another site.
+  const here = `/${url.pathname.replace(/^[/\\]+/, '')}${url.search}`;
+  const response = new Response(null, { status: 303, headers: { Location: here } });
   response.headers.set(
     'Set-Cookie',
     `${TOKEN_COOKIE}=${given}; Path=/; HttpOnly; SameSite=Lax; Max-Age=${YEAR_S}`,

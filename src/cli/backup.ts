@@ -35,5 +35,5 @@ export async function restore(argv: string[]): Promise<void> {
   }, say);
   // The backup may be older than the tables.
   await withDatabase(async () => undefined, say);
-  say('Reload pages that are open; what they have not saved yet is asked about there.');
+  say('Pages that are open show what was there before: reload them.');
 }

@@ -1,5 +1,7 @@
+import { mkdirSync, rmSync, statSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { admission, type Doors, isLoopback, isServed, TOKEN_COOKIE } from './doors.ts';
+import { CONFIG, dataPath } from '../config.ts';
+import { admission, type Doors, isLoopback, isServed, provideToken, TOKEN_COOKIE } from './doors.ts';
 
 const here: Doors = { host: '127.0.0.1', port: 4300, names: [], token: null };
 const wide: Doors = {
@@ -50,5 +52,26 @@ describe('who may come in', () => {
     ])
       expect(admission(headers('10.0.0.7', cookie), wide), cookie).toBe('no-access');
     expect(admission(headers('evil.example', `${TOKEN_COOKIE}=${wide.token}`), wide)).toBe('other-host');
+  });
+});
+
+describe('the access token', () => {
+  it('is made once, only its owner can read it, and one that is set must be a safe one', () => {
+    mkdirSync(CONFIG.data, { recursive: true });
+    rmSync(dataPath('access-token'), { force: true });
+    const made = provideToken();
+    expect(made).toMatch(/^[A-Za-z0-9_-]{32}$/);
+    expect(provideToken()).toBe(made);
+    expect(statSync(dataPath('access-token')).mode & 0o777).toBe(0o600);
+    try {
+      for (const bad of ['', 'short', 'sixteen letters; x=1', 'sechzehn-Zeichen-ä']) {
+        process.env.NABBET_TOKEN = bad;
+        expect(provideToken, bad).toThrow(/access token/);
+      }
+      process.env.NABBET_TOKEN = 'a-token.of_sixteen~';
+      expect(provideToken()).toBe('a-token.of_sixteen~');
+    } finally {
+      delete process.env.NABBET_TOKEN;
+    }
   });
 });

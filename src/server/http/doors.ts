@@ -64,12 +64,16 @@ export function ourDoors(): Doors {
   return doors;
 }
 
+/** What can stand in an address and in a cookie as it is. */
+const TOKEN = /^[A-Za-z0-9._~-]{16,200}$/;
+
 const tokenFile = () => dataPath('access-token');
 
 /** The token of this installation: NABBET_TOKEN, or the one made at the first start beyond loopback. Throws without one. */
 function accessToken(): string {
   const token = process.env.NABBET_TOKEN ?? readFileSync(tokenFile(), 'utf8').trim();
-  if (token.length < 16) throw new Error('The access token is shorter than 16 letters.');
+  if (!TOKEN.test(token))
+    throw new Error('The access token has fewer than 16 letters, or others than A to Z, digits, and . _ ~ -');
   return token;
 }
 

@@ -10,7 +10,7 @@ import {
   type PieceSummary,
   type StoredEntry,
 } from '../../api/pieces.ts';
-import { Failed } from '../../core/failure.ts';
+import { Failed, failureOf } from '../../core/failure.ts';
 import { draftFromLines } from '../../core/outline/draft.ts';
 import { applyEdit, type EditFailure } from '../../core/piece/edit.ts';
 import { fitDraft } from '../../core/piece/fit.ts';
@@ -122,7 +122,9 @@ async function summaryOf(row: SummaryRow): Promise<PieceSummary['about']> {
     try {
       ({ format, scenes, cover } = aboutOf((await loadPiece(row.id)).piece));
     } catch (e) {
-      log.warn({ piece: row.id, err: e }, 'a stored piece cannot be read');
+      // Only what is stored can be damaged; a database that is away is not.
+      if (failureOf(e).code !== 'damaged-piece') throw e;
+      log.warn({ piece: row.id }, 'a stored piece cannot be read');
       return null;
     }
     await db().update(pieces).set({ format, scenes, cover }).where(eq(pieces.id, row.id));
