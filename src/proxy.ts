@@ -48,9 +48,10 @@ function enter(request: NextRequest): Response {
   const given = url.searchParams.get(TOKEN_PARAMETER);
   if (!isToken(given, ourDoors())) return said(failureWords({ code: 'no-access' }), 401, ENTER_FORM);
   url.searchParams.delete(TOKEN_PARAMETER);
-  // Two slashes would lead to another site.
+  // By the name under which it was asked, which is known to be ours; two slashes would lead to another site.
   const here = `/${url.pathname.replace(/^[/\\]+/, '')}${url.search}`;
-  const response = new Response(null, { status: 303, headers: { Location: here } });
+  const location = new URL(here, `${url.protocol}//${request.headers.get('host') ?? url.host}`).href;
+  const response = new Response(null, { status: 303, headers: { Location: location } });
   response.headers.set(
     'Set-Cookie',
     `${TOKEN_COOKIE}=${given}; Path=/; HttpOnly; SameSite=Lax; Max-Age=${YEAR_S}`,
