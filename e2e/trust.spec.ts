@@ -181,3 +181,45 @@ test('ids that are odd, in another case or of an object, and halves of letters a
   expect(answer.status).toBe(400);
   expect(answer.text).toContain('half of a letter');
 });
+
+test('an outline in two windows: each keeps what the other did, also offline, and steps survive a reload', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/begin/product');
+  await page.getByRole('button', { name: 'Wick No. 3' }).click();
+  await page.waitForURL(/\/outline\//);
+  const second = await context.newPage();
+  await second.goto(page.url());
+  const maker = (p: Page) => p.getByLabel('Maker');
+  const availability = (p: Page) => p.getByRole('textbox', { name: 'Availability' });
+  await maker(page).fill('Emberly and Daughters');
+  await saved(page);
+  await availability(second).fill('From the first frost');
+  await saved(second);
+  // The second window learned what the first had done before it.
+  await expect(maker(second)).toHaveValue('Emberly and Daughters');
+
+  await context.setOffline(true);
+  await maker(page).fill('Emberly, offline');
+  await expect(page.locator('output.saved')).toHaveText(/Not saved yet/);
+  await context.setOffline(false);
+  await availability(second).fill('From the second frost');
+  await saved(second);
+  await expect(page.locator('output.saved')).toHaveText(/Saved/, { timeout: 40_000 });
+  await expect(availability(page)).toHaveValue('From the second frost');
+  const id = page.url().split('/').pop();
+  const { source, history } = await (await page.request.get(`/api/sources/${id}`)).json();
+  expect([source.facts.maker.value, source.facts.availability.value]).toEqual([
+    'Emberly, offline',
+    'From the second frost',
+  ]);
+  expect(history).toHaveLength(4);
+
+  await page.reload();
+  await page.getByRole('button', { name: 'Undo: Correct the facts' }).click();
+  // The last that was stored is what was typed offline.
+  await expect(maker(page)).toHaveValue('Emberly and Daughters');
+  await expect(availability(page)).toHaveValue('From the second frost');
+  await saved(page);
+});

@@ -1,8 +1,9 @@
 import type Joi from 'joi';
 import { describe, expect, it } from 'vitest';
 import { sceneEdit } from '../core/piece/edit.ts';
+import { optionsSchema } from '../core/piece/options.ts';
 import { addressOf, answer, byId, endpoint } from './endpoint.ts';
-import { appendEdits, createPiece, optionsSchema } from './pieces.ts';
+import { appendEdits, createPiece } from './pieces.ts';
 import { searchSchema } from './shelf.ts';
 
 describe('an endpoint', () => {

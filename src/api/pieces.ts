@@ -1,30 +1,14 @@
 import Joi from 'joi';
-import { FORMATS, type Format } from '../core/look/formats.ts';
-import { MOOD_NAMES, type Mood } from '../core/music/moods.ts';
-import type { Edit } from '../core/piece/edit.ts';
+import type { Format } from '../core/look/formats.ts';
 import { oneOf } from '../core/piece/field.ts';
+import { optionsSchema, type PieceOptions } from '../core/piece/options.ts';
 import { editSchema, pieceSchema } from '../core/piece/schema.ts';
 import type { Piece, Placement } from '../core/piece/types.ts';
-import { VOICES } from '../core/sound/speech.ts';
 import { SPLITS, type Split } from '../core/text/script.ts';
 import type { TakeFact } from '../core/timeline/types.ts';
+import { entriesSchema, type StoredEntry } from './edits.ts';
 import { answer, byId, endpoint } from './endpoint.ts';
 import type { ShelfEntryView } from './shelf.ts';
-
-/** One row of the history, as it is sent. */
-export interface HistoryEntry {
-  id: string;
-  kind: 'do' | 'undo' | 'redo';
-  /** The entry that was undone or redone. */
-  ref: string | null;
-  edit: Edit;
-}
-
-/** One row of the history, as it is stored. seq: the revision to which it led. */
-export interface StoredEntry extends HistoryEntry {
-  seq: number;
-  inverse: Edit;
-}
 
 export interface PieceSummary {
   id: string;
@@ -66,23 +50,7 @@ export interface LoadedPiece {
   assets: ShelfEntryView[];
 }
 
-/** What a piece will be besides its words. */
-export interface PieceOptions {
-  format: Format;
-  voice: string;
-  /** null for no music. */
-  mood: Mood | null;
-}
-
-export const optionsSchema = Joi.object<PieceOptions>({
-  format: oneOf(FORMATS).required(),
-  voice: oneOf(VOICES.map((v) => v.name)).required(),
-  mood: oneOf(MOOD_NAMES).allow(null).required(),
-});
-
 export const SCRIPT_LETTERS = 500_000;
-
-const entryId = Joi.string().pattern(/^[A-Za-z0-9_-]{6,24}$/);
 
 /** Pieces on one page of the desk. */
 export const PIECES_AT_ONCE = 60;
@@ -137,29 +105,9 @@ export const copyPiece = endpoint('POST', '/api/pieces/:id/copy', {
 /** Stores entries that were made on a revision. Refused with `behind` and what came in between when others were faster. */
 export const appendEdits = endpoint('POST', '/api/pieces/:id/edits', {
   params: byId,
-  body: Joi.object<{ baseRev: number; entries: HistoryEntry[] }>({
-    baseRev: Joi.number().integer().min(0).required(),
-    entries: Joi.array()
-      .items(
-        Joi.object({
-          id: entryId.required(),
-          kind: oneOf(['do', 'undo', 'redo']).required(),
-          ref: entryId.allow(null).required(),
-          edit: editSchema.required(),
-        }),
-      )
-      .min(1)
-      .max(500)
-      .required(),
-  }),
+  body: entriesSchema(editSchema),
   answer: answer<{ rev: number }>(),
 });
-
-/** What comes with a refusal because others were faster. */
-export interface Behind {
-  rev: number;
-  since: StoredEntry[];
-}
 
 /** Pictures for a piece as the client has it; what it takes over is an edit like any other. */
 export const nabPictures = endpoint('POST', '/api/pieces/:id/nab', {

@@ -1,12 +1,12 @@
 import Joi from 'joi';
-import { choicesSchema } from '../core/outline/schema.ts';
+import { type OutlineEdit, outlineEditSchema } from '../core/outline/edit.ts';
 import type { OutlineChoices } from '../core/outline/types.ts';
 import { oneOf } from '../core/piece/field.ts';
-import { factsSchema } from '../core/source/facts-schema.ts';
+import type { PieceOptions } from '../core/piece/options.ts';
 import type { SourceKind } from '../core/source/kinds.ts';
-import type { FactSheet, Photo, Source } from '../core/source/types.ts';
+import type { Photo, Source } from '../core/source/types.ts';
+import { entriesSchema, type StoredEntry } from './edits.ts';
 import { answer, byId, endpoint } from './endpoint.ts';
-import { optionsSchema, type PieceOptions } from './pieces.ts';
 import type { ShelfEntryView } from './shelf.ts';
 
 /** A stored source with the state of its outline. */
@@ -15,6 +15,9 @@ export interface StoredSource {
   source: Source;
   choices: OutlineChoices;
   options: PieceOptions;
+  /** Of choices, options and facts. */
+  rev: number;
+  history: StoredEntry<OutlineEdit>[];
   pieceId: string | null;
   /** Pictures of the source that we have. */
   assets: ShelfEntryView[];
@@ -99,19 +102,11 @@ export const getSource = endpoint('GET', '/api/sources/:id', {
 /** Puts an outline away; nothing is deleted. */
 export const putAwaySource = endpoint('DELETE', '/api/sources/:id', { params: byId });
 
-/** Keeps every choice on the outline as it is made. */
-export const saveChoices = endpoint('PUT', '/api/sources/:id/choices', {
+/** Stores choices, options and facts, as edits that were made on a revision; refused with `behind` as those of a piece. */
+export const appendOutlineEdits = endpoint('POST', '/api/sources/:id/edits', {
   params: byId,
-  body: Joi.object<{ choices: OutlineChoices; options: PieceOptions }>({
-    choices: choicesSchema.required(),
-    options: optionsSchema.required(),
-  }),
-});
-
-/** The fact sheet as the writer corrected it. */
-export const saveFacts = endpoint('PUT', '/api/sources/:id/facts', {
-  params: byId,
-  body: Joi.object<{ facts: FactSheet }>({ facts: factsSchema.required() }),
+  body: entriesSchema(outlineEditSchema),
+  answer: answer<{ rev: number }>(),
 });
 
 /** Fetches the pictures of the source that are not here yet. The words do not wait for them. */

@@ -1,5 +1,4 @@
-import type { HistoryEntry } from '../api/pieces.ts';
-import type { Edit, EditFailure, Op } from '../core/piece/edit.ts';
+import type { EditFailure, EditHead } from '../core/editing.ts';
 
 const scenes = (count: number | undefined, one: string): string =>
   count && count > 1 ? `${one} ${count} scenes` : `${one} scene`;
@@ -42,9 +41,12 @@ const NAMES: Record<string, (count?: number) => string> = {
   'another-tune': () => 'Another tune',
   'music-level': () => 'Change music level',
   captions: () => 'Captions on or off',
+  choose: () => 'Change the outline',
+  options: () => 'Change format, voice or music',
+  facts: () => 'Correct the facts',
 };
 
-export const editWords = ({ name, count }: Pick<Edit, 'name' | 'count'>): string =>
+export const editWords = ({ name, count }: Pick<EditHead, 'name' | 'count'>): string =>
   NAMES[name]?.(count) ?? 'Change';
 
 /** Why an edit cannot be applied. */
@@ -63,19 +65,6 @@ export function editFailureWords(f: EditFailure): string {
   }
 }
 
-/** The words that an operation would have put in. */
-function wordsIn(op: Op): string[] {
-  const of = (fields: { shown?: string; spoken?: string | null }) =>
-    [fields.shown, fields.spoken].flatMap((t) => (t ? [t] : []));
-  if (op.op === 'scene') return of(op.patch);
-  return op.op === 'insert' ? of(op.scene) : [];
-}
-
-/** An edit that could not be stored: what it was, why, and its words, so that nothing that was typed is lost. */
-export function asideWords({ edit }: Pick<HistoryEntry, 'edit'>, refusal: string | null) {
-  return {
-    name: editWords(edit),
-    why: refusal ?? 'What it stood on is not in the piece any more.',
-    words: edit.ops.flatMap(wordsIn),
-  };
-}
+/** Why an edit could not be stored. refusal: what the server said, or null. */
+export const asideWhy = (refusal: string | null): string =>
+  refusal ?? 'What it stood on is not there any more.';

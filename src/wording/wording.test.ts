@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import type { Failure, FailureCode } from '../core/failure.ts';
-import { sceneEdit } from '../core/piece/edit.ts';
+import { pieceEditing, sceneEdit } from '../core/piece/edit.ts';
 import { scene } from '../core/piece/testing.ts';
 import { LINE_REASONS } from '../core/source/reasons.ts';
 import { LEFT_OUT, SOURCE_FORMS } from '../core/source/types.ts';
 import { STATUS } from '../server/http/status.ts';
-import { asideWords, editFailureWords, editWords } from './edits.ts';
+import { asideWhy, editFailureWords, editWords } from './edits.ts';
 import { failureWords } from './failures.ts';
 import { reasonWords } from './pictures.ts';
 import { formWords, LEFT_OUT_WORDS, lineReasonWords, noteWords } from './sources.ts';
@@ -62,16 +62,14 @@ describe('edits', () => {
       merge: null,
       ops: [{ op: 'insert' as const, at: 0, scene: scene('n', 'A new line.') }],
     };
-    expect(asideWords({ edit: sceneEdit('type', 'a', { shown: 'One.', spoken: 'Two.' }) }, null)).toEqual({
-      name: 'Type',
-      why: expect.stringMatching(/not in the piece any more/),
-      words: ['One.', 'Two.'],
-    });
-    expect(asideWords({ edit: insert }, 'The server says no.')).toEqual({
-      ...{ name: 'Insert scene', why: 'The server says no.', words: ['A new line.'] },
-    });
-    const remove = { name: 'delete', merge: null, ops: [{ op: 'remove' as const, id: 'a' }] };
-    expect(asideWords({ edit: remove }, null).words).toEqual([]);
+    expect(pieceEditing.words(sceneEdit('type', 'a', { shown: 'One.', spoken: 'Two.' }))).toEqual([
+      'One.',
+      'Two.',
+    ]);
+    expect(pieceEditing.words(insert)).toEqual(['A new line.']);
+    expect(pieceEditing.words({ name: 'delete', merge: null, ops: [{ op: 'remove', id: 'a' }] })).toEqual([]);
+    expect(asideWhy(null)).toMatch(/not there any more/);
+    expect(asideWhy('The server says no.')).toBe('The server says no.');
   });
 
   it('that cannot be applied say why', () => {

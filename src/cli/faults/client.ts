@@ -1,12 +1,15 @@
 import { EventEmitter } from 'node:events';
-import type { HistoryEntry, LoadedPiece } from '../../api/pieces.ts';
+import type { HistoryEntry } from '../../api/edits.ts';
+import { appendEdits, type LoadedPiece } from '../../api/pieces.ts';
 import type { RenderView } from '../../api/renders.ts';
 import { seeded } from '../../core/hash.ts';
-import { sceneEdit } from '../../core/piece/edit.ts';
-import { PieceStore } from '../../ui/piece/document/store.ts';
-import { browserClock } from '../../ui/piece/sync/clock.ts';
-import { storageKeeper } from '../../ui/piece/sync/keeper.ts';
-import { sendEntries } from '../../ui/piece/sync/send.ts';
+import { type Edit, pieceEditing, sceneEdit } from '../../core/piece/edit.ts';
+import { editSchema } from '../../core/piece/schema.ts';
+import type { Piece } from '../../core/piece/types.ts';
+import { browserClock } from '../../ui/sync/clock.ts';
+import { storageKeeper } from '../../ui/sync/keeper.ts';
+import { sendEntries } from '../../ui/sync/send.ts';
+import { DocStore } from '../../ui/sync/store.ts';
 import { MemoryStorage } from './world.ts';
 
 const pause = (ms: number) => new Promise((r) => setTimeout(r, ms));
@@ -34,7 +37,7 @@ export class Writer {
 
   private constructor(
     readonly pieceId: string,
-    private readonly store: PieceStore,
+    private readonly store: DocStore<Piece, Edit>,
   ) {
     store.store.subscribe(() => {
       if (store.state.save.kind !== 'saved') return;
@@ -51,7 +54,7 @@ export class Writer {
     });
     const { id } = (await made.json()) as { id: string };
     const loaded = (await (await insist(`${base}/api/pieces/${id}`)).json()) as LoadedPiece;
-    const keeper = storageKeeper(new MemoryStorage(), id, 'window', browserClock.now);
+    const keeper = storageKeeper(new MemoryStorage(), { id, edit: editSchema }, 'window', browserClock.now);
     const { write } = keeper;
     let writer: Writer | null = null;
     keeper.write = (entries: readonly HistoryEntry[]) => {
@@ -59,10 +62,10 @@ export class Writer {
       write(entries);
     };
     let n = 0;
-    const store = new PieceStore({
-      ...{ id, piece: loaded.piece, rev: loaded.rev, history: loaded.history, keeper },
+    const store = new DocStore({
+      ...{ editing: pieceEditing, id, doc: loaded.piece, rev: loaded.rev, history: loaded.history, keeper },
       clock: browserClock,
-      send: (baseRev, entries) => sendEntries(id, baseRev, entries),
+      send: (baseRev, entries) => sendEntries(appendEdits, id, baseRev, entries),
       newId: () => `w${n++}-${id}`,
     });
     writer = new Writer(id, store);
@@ -72,7 +75,7 @@ export class Writer {
   /** Types until it is told to stop. */
   async type(): Promise<void> {
     for (let i = 0; this.typing; i++) {
-      const { scenes } = this.store.state.piece;
+      const { scenes } = this.store.state.doc;
       const id = scenes[Math.floor(this.random() * scenes.length)]?.id;
       if (id) this.store.apply(sceneEdit('type', id, { shown: `Words ${i} of the writer.` }, 'type'));
       await pause(40 + this.random() * 160);

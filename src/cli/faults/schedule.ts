@@ -1,16 +1,10 @@
 import assert from 'node:assert/strict';
-import { asc, eq } from 'drizzle-orm';
-import { POST as appendRoute } from '../../app/api/pieces/[id]/edits/route.ts';
+import type { EditHead } from '../../core/editing.ts';
 import { seeded } from '../../core/hash.ts';
-import { duplicateScenes, moveScenes } from '../../core/piece/actions.ts';
-import { applyEdit, type Edit, edit, pieceEdit, sceneEdit } from '../../core/piece/edit.ts';
-import { emptyPiece, emptyScene, type Piece } from '../../core/piece/types.ts';
-import { db } from '../../server/db/client.ts';
-import { edits, pieces } from '../../server/db/schema.ts';
-import { createPiece, openPiece } from '../../server/pieces/pieces.ts';
-import { PieceStore } from '../../ui/piece/document/store.ts';
-import { ownWindow, storageKeeper, takeOver } from '../../ui/piece/sync/keeper.ts';
-import { sendEntries } from '../../ui/piece/sync/send.ts';
+import { ownWindow, storageKeeper, takeOver } from '../../ui/sync/keeper.ts';
+import { sendEntries } from '../../ui/sync/send.ts';
+import { DocStore } from '../../ui/sync/store.ts';
+import { type Kind, outlineKind, pieceKind } from './kinds.ts';
 import { BrowserLocks, MemoryStorage, Network, WorldClock } from './world.ts';
 
 /** Steps of a schedule. */
@@ -26,9 +20,9 @@ export interface ScheduleReport {
   aside: number;
 }
 
-/** One window of the browser, with the piece open in it, unless it is closed. */
-class Page {
-  store: PieceStore | null = null;
+/** One window of the browser, with the document open in it, unless it is closed. */
+class Page<D, E extends EditHead> {
+  store: DocStore<D, E> | null = null;
   private readonly session = new MemoryStorage();
   private readonly mine = new Set<string>();
   private lock: object = {};
@@ -36,19 +30,20 @@ class Page {
   private life = { ended: false };
 
   constructor(
-    private readonly world: World,
+    private readonly world: World<D, E>,
     private readonly name: string,
   ) {}
 
   async open(): Promise<void> {
-    const { pieceId, clock, shared, locks, newId } = this.world;
-    // The page first loads the piece, then looks for what is left, as the real one does.
-    const { piece, rev, history } = await clock.real(() => openPiece(pieceId));
+    const { docId, kind, clock, shared, locks, newId } = this.world;
+    const kept = { id: docId, edit: kind.editing.schema };
+    // The page first loads the document, then looks for what is left, as the real one does.
+    const { doc, rev, history } = await clock.real(() => kind.open(docId));
     const me = await ownWindow(this.session, locks.of(this.lock), newId);
-    await takeOver(shared, locks.of(this.lock), pieceId, me, clock.now);
+    await takeOver(shared, locks.of(this.lock), kept, me, clock.now);
     const life = { ended: false };
     this.life = life;
-    const keeper = storageKeeper(shared, pieceId, me, clock.now);
+    const keeper = storageKeeper(shared, kept, me, clock.now);
     const { write, writeAside } = keeper;
     keeper.writeAside = (all) => {
       if (life.ended) return;
@@ -61,10 +56,10 @@ class Page {
       this.world.say(`window ${this.name} keeps ${entries.map((e) => e.id).join(' ') || 'nothing'}`);
       write(entries);
     };
-    this.store = new PieceStore({
-      ...{ id: pieceId, piece, rev, history, keeper, clock },
+    this.store = new DocStore({
+      ...{ editing: kind.editing, id: docId, doc, rev, history, keeper, clock },
       async send(baseRev, entries) {
-        const result = life.ended ? null : await sendEntries(pieceId, baseRev, entries);
+        const result = life.ended ? null : await sendEntries(kind.endpoint, docId, baseRev, entries);
         // What was sent may still arrive; nobody is there to hear of it.
         return result && !life.ended ? result : new Promise<never>(() => undefined);
       },
@@ -97,7 +92,7 @@ class Page {
   }
 }
 
-class World {
+class World<D, E extends EditHead> {
   readonly clock = new WorldClock();
   readonly shared = new MemoryStorage();
   readonly locks = new BrowserLocks();
@@ -106,13 +101,14 @@ class World {
   private ids = 0;
 
   constructor(
-    readonly pieceId: string,
+    readonly kind: Kind<D, E>,
+    readonly docId: string,
     private readonly seed: string,
     random: () => number,
   ) {
     this.network = new Network(this.say, this.clock, random, (url, init) =>
-      appendRoute(new Request(`http://localhost${url}`, { ...init, headers: { host: 'localhost' } }), {
-        params: Promise.resolve({ id: pieceId }),
+      kind.route(new Request(`http://localhost${url}`, { ...init, headers: { host: 'localhost' } }), {
+        params: Promise.resolve({ id: docId }),
       }),
     );
   }
@@ -124,39 +120,21 @@ class World {
   newId = (): string => `w${this.ids++}-${this.seed.slice(0, 10)}`;
 }
 
-const firstPiece = (): Piece => ({
-  ...emptyPiece(),
-  title: 'A schedule',
-  scenes: ['a', 'b', 'c'].map((id) => ({ ...emptyScene(id), shown: `Line ${id}.` })),
-});
-
-/** An edit that a writer might make next; null when it would not do anything. */
-function nextEdit(piece: Piece, random: () => number, step: number, newId: () => string): Edit | null {
-  const pick = () => piece.scenes[Math.floor(random() * piece.scenes.length)]?.id ?? 'a';
-  const kind = random();
-  if (kind < 0.55)
-    return sceneEdit('type', pick(), { shown: `Step ${step} ${'x'.repeat(step % 7)}` }, 'type');
-  if (kind < 0.65)
-    return edit('insert', [
-      { op: 'insert', at: Math.floor(random() * piece.scenes.length), scene: emptyScene(newId()) },
-    ]);
-  if (kind < 0.75) return piece.scenes.length > 2 ? edit('delete', [{ op: 'remove', id: pick() }]) : null;
-  if (kind < 0.85) return moveScenes(piece, [pick()], random() < 0.5 ? 1 : -1);
-  if (kind < 0.9) return duplicateScenes(piece, [pick()], newId);
-  return pieceEdit('title', { title: `Title ${step}` }, 'title');
-}
-
 /**
- * Two windows on one piece over a bad network, with the real modules of the interface and the real handler and database:
- * requests and answers lost, doubled, held up and overtaken, the server restarted, windows reloaded, crashed and closed at
- * any moment. Afterwards every edit that was shown as saved is stored exactly once, the history leads from the first piece to
- * the stored one and back, and both windows agree. Throws an AssertionError otherwise. The same seed gives the same schedule.
+ * Two windows on one document over a bad network, with the real modules of the interface and the real handler and
+ * database: requests and answers lost, doubled, held up and overtaken, the server restarted, windows reloaded, crashed and
+ * closed at any moment. Afterwards every edit that was shown as saved is stored exactly once, the history leads from the
+ * first state to the stored one and back, and both windows agree. Throws an AssertionError otherwise. The same seed gives
+ * the same schedule; every third is about an outline, the others about a piece.
  */
-export async function runSchedule(seed: string): Promise<ScheduleReport> {
+export const runSchedule = (seed: string): Promise<ScheduleReport> =>
+  seeded(`${seed} kind`)() < 1 / 3 ? run(outlineKind, seed) : run(pieceKind, seed);
+
+async function run<D, E extends EditHead>(kind: Kind<D, E>, seed: string): Promise<ScheduleReport> {
   const random = seeded(seed);
-  const first = firstPiece();
-  const pieceId = await createPiece(first);
-  const world = new World(pieceId, seed, random);
+  const docId = await kind.create();
+  const { doc: first } = await kind.open(docId);
+  const world = new World(kind, docId, seed, random);
   const realFetch = globalThis.fetch;
   globalThis.fetch = ((url: string, init: RequestInit) => world.network.fetch(url, init)) as typeof fetch;
   const pages = [new Page(world, 'one'), new Page(world, 'two')];
@@ -165,14 +143,14 @@ export async function runSchedule(seed: string): Promise<ScheduleReport> {
     for (const page of pages) await page.open();
     world.network.trouble = random();
     for (let step = 0; step < STEPS; step++) {
-      const page = pages[Math.floor(random() * pages.length)] as Page;
+      const page = pages[Math.floor(random() * pages.length)] as Page<D, E>;
       const happening = random();
       if (!page.store) await page.open();
       else if (happening < 0.04) world.network.restartServer(random() * 8000);
       else if (happening < 0.08) page.close(random() < 0.5);
       else {
         const { store } = page;
-        const made = nextEdit(store.state.piece, random, step, world.newId);
+        const made = kind.next(store.state.doc, random, step, world.newId);
         const failure =
           happening < 0.78 ? made && store.apply(made) : happening < 0.9 ? store.undo() : store.redo();
         if (!failure) applied++;
@@ -185,7 +163,7 @@ export async function runSchedule(seed: string): Promise<ScheduleReport> {
     for (let round = 0; round < 3; round++)
       for (const page of pages) {
         if (!page.store) await page.open();
-        page.store?.apply(edit('title', [{ op: 'piece', patch: { title: `End ${round}` } }]));
+        page.store?.apply(kind.last(round));
         await world.clock.pass(CALM_MS);
       }
     await verify(world, first, pages);
@@ -197,14 +175,17 @@ export async function runSchedule(seed: string): Promise<ScheduleReport> {
     for (const page of pages) page.close(true);
   }
   const aside = Math.max(...pages.map((p) => p.store?.state.aside.length ?? 0));
-  await db().delete(edits).where(eq(edits.pieceId, pieceId));
-  await db().delete(pieces).where(eq(pieces.id, pieceId));
+  await kind.remove(docId);
   return { promised: world.promised.size, applied, aside };
 }
 
-async function verify(world: World, first: Piece, pages: readonly Page[]): Promise<void> {
-  const { pieceId, promised, shared } = world;
-  const rows = await db().select().from(edits).where(eq(edits.pieceId, pieceId)).orderBy(asc(edits.seq));
+async function verify<D, E extends EditHead>(
+  world: World<D, E>,
+  first: D,
+  pages: readonly Page<D, E>[],
+): Promise<void> {
+  const { kind, docId, promised, shared } = world;
+  const rows = await kind.rows(docId);
   const times = new Map<string, number>();
   for (const { id } of rows) times.set(id, (times.get(id) ?? 0) + 1);
   for (const id of promised) assert.equal(times.get(id) ?? 0, 1, `edit ${id} was shown as saved`);
@@ -213,22 +194,21 @@ async function verify(world: World, first: Piece, pages: readonly Page[]): Promi
     rows.map((_, i) => i + 1),
     'the history has no gap',
   );
-  const stored = await openPiece(pieceId);
+  const stored = await kind.open(docId);
+  const applied = (doc: D, done: E): D => {
+    const r = kind.editing.apply(doc, done);
+    assert(r.ok, 'a stored edit applies');
+    return r.doc;
+  };
   let at = first;
   for (const { edit: done } of stored.history) at = applied(at, done);
-  assert.deepEqual(at, stored.piece, 'the history leads to what is stored');
+  assert.deepEqual(at, stored.doc, 'the history leads to what is stored');
   for (const { inverse } of stored.history.toReversed()) at = applied(at, inverse);
   assert.deepEqual(at, first, 'everything can be undone');
   for (const { store } of pages) {
     assert.equal(store?.state.save.kind, 'saved');
-    assert.deepEqual(store?.state.piece, stored.piece, 'both windows agree with what is stored');
+    assert.deepEqual(store?.state.doc, stored.doc, 'both windows agree with what is stored');
   }
   for (let i = 0; i < shared.length; i++)
     assert.doesNotMatch(shared.key(i) ?? '', /^nabbet-pending/, 'no copy is left');
-}
-
-function applied(piece: Piece, done: Edit): Piece {
-  const r = applyEdit(piece, done);
-  assert(r.ok, 'a stored edit applies');
-  return r.piece;
 }

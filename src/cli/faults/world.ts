@@ -1,5 +1,5 @@
-import type { Clock } from '../../ui/piece/sync/clock.ts';
-import type { KeeperStorage, WindowLocks } from '../../ui/piece/sync/keeper.ts';
+import type { Clock } from '../../ui/sync/clock.ts';
+import type { KeeperStorage, WindowLocks } from '../../ui/sync/keeper.ts';
 
 /** Lets promises that can go on do so. */
 const settle = (): Promise<void> => new Promise((r) => setImmediate(r));

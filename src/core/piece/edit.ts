@@ -1,6 +1,7 @@
 import { assertNever } from '../assert-never.ts';
+import type { EditFailure, EditHead, Editing } from '../editing.ts';
 import { LIMITS } from './limits.ts';
-import { piecePatchSchema, scenePatchSchema, sceneSchema } from './schema.ts';
+import { editSchema, piecePatchSchema, scenePatchSchema, sceneSchema } from './schema.ts';
 import type { Piece, Scene } from './types.ts';
 
 export type PiecePatch = Partial<Omit<Piece, 'version' | 'scenes'>>;
@@ -15,23 +16,10 @@ export type Op =
   /** to: index after the scene was taken out. */
   | { op: 'move'; id: string; to: number };
 
-/** One change as the writer thinks of it: plain data, applied as a whole or not at all. */
-export interface Edit {
-  /** What it does, as a code: "split". What that is called is said by the interface; nothing is decided by it. */
-  name: string;
-  /** Scenes or lines that it concerns, where that is worth saying. */
-  count?: number;
-  /** Edits in quick succession with the same key are one step of the history; null: never. */
-  merge: string | null;
+/** One change as the writer thinks of it: plain data, applied as a whole or not at all. count: of scenes or lines. */
+export interface Edit extends EditHead {
   ops: Op[];
 }
-
-/** Why an edit cannot be applied: the scene is gone, it would be there twice, or the result is no valid piece. */
-export type EditFailure =
-  | { reason: 'gone' }
-  | { reason: 'twice' }
-  | { reason: 'full'; most: number }
-  | { reason: 'invalid'; message: string };
 
 export type EditResult = { ok: true; piece: Piece; inverse: Edit } | { ok: false; failure: EditFailure };
 
@@ -160,3 +148,21 @@ function touched(op: Op): string {
       return JSON.stringify(op);
   }
 }
+
+/** The words that an operation would put in. */
+function wordsIn(op: Op): string[] {
+  const of = (fields: { shown?: string; spoken?: string | null }) =>
+    [fields.shown, fields.spoken].flatMap((t) => (t ? [t] : []));
+  if (op.op === 'scene') return of(op.patch);
+  return op.op === 'insert' ? of(op.scene) : [];
+}
+
+export const pieceEditing: Editing<Piece, Edit> = {
+  apply(piece, edit) {
+    const r = applyEdit(piece, edit);
+    return r.ok ? { ok: true, doc: r.piece, inverse: r.inverse } : r;
+  },
+  merge: mergeEdits,
+  words: (edit) => edit.ops.flatMap(wordsIn),
+  schema: editSchema,
+};

@@ -110,6 +110,8 @@ export const sources = mysqlTable(
     choices: json('choices').notNull(),
     /** Format, voice and music that the piece shall get. */
     options: json('options').notNull(),
+    /** Of choices, options and facts. */
+    rev: int('rev').notNull().default(0),
     /** The last piece that was made from it. */
     pieceId: id('piece_id'),
     createdAt: time('created_at').notNull(),
@@ -118,6 +120,26 @@ export const sources = mysqlTable(
     archivedAt: time('archived_at'),
   },
   (t) => [index('sources_open').on(t.archivedAt, t.pieceId, t.updatedAt)],
+);
+
+/** Every change of an outline: of choices, options and facts. */
+export const sourceEdits = mysqlTable(
+  'source_edits',
+  {
+    sourceId: id('source_id').notNull(),
+    seq: int('seq').notNull(),
+    /** Given by the client, so that an edit that is sent twice is stored once. */
+    id: id('id').notNull(),
+    kind: mysqlEnum('kind', ['do', 'undo', 'redo']).notNull(),
+    /** The edit that was undone or redone. */
+    ref: id('ref'),
+    /** Of the edit and its inverse. */
+    version: int('version').notNull(),
+    edit: json('edit').notNull(),
+    inverse: json('inverse').notNull(),
+    at: time('at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.sourceId, t.seq] }), index('source_edits_id').on(t.sourceId, t.id)],
 );
 
 const blob = customType<{ data: Buffer }>({ dataType: () => 'blob' });

@@ -9,10 +9,8 @@ import type { Refusal } from '../../api/refusal.ts';
 import * as renders from '../../api/renders.ts';
 import * as shelf from '../../api/shelf.ts';
 import * as sources from '../../api/sources.ts';
-import { firstChoices } from '../../core/outline/outline.ts';
 import { sceneEdit } from '../../core/piece/edit.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
-import { emptyFacts, emptySource } from '../../core/source/types.ts';
 import { CONFIG } from '../config.ts';
 import { closeDatabase } from '../db/client.ts';
 import type { EndpointHandler } from './route.ts';
@@ -56,13 +54,17 @@ const BODIES = new Map<AnyEndpoint, unknown>([
   [shelf.shelvePicture, { on: true }],
   [shelf.favourPicture, { on: true }],
   [
-    sources.saveChoices,
+    sources.appendOutlineEdits,
     {
-      choices: firstChoices(emptySource('photos', { kind: 'photos', count: 0 })),
-      options: { format: '9:16', voice: 'maud', mood: null },
+      baseRev: 0,
+      entries: [
+        {
+          ...{ id: 'entry-1', kind: 'do', ref: null },
+          edit: { name: 'choose', merge: null, ops: [{ room: 'choices', key: 'targetMs', value: 15_000 }] },
+        },
+      ],
     },
   ],
-  [sources.saveFacts, { facts: emptyFacts() }],
   [sources.addPhoto, { photo: 'photo-1', assetId: NOBODY, name: 'x.jpg', bytes: 1, modifiedMs: 1 }],
   [sources.removePhotos, { ids: ['photo-1'] }],
 ]);

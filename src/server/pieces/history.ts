@@ -1,5 +1,5 @@
-import { and, asc, eq, gt } from 'drizzle-orm';
-import type { HistoryEntry, StoredEntry } from '../../api/pieces.ts';
+import { and, asc, eq, gt, inArray } from 'drizzle-orm';
+import type { StoredEntry } from '../../api/edits.ts';
 import type { Edit } from '../../core/piece/edit.ts';
 import { migrateHistory } from '../../core/piece/migrate.ts';
 import type { StoredDoc, StoredEdit, StoredHistoryEntry } from '../../core/piece/migrations/types.ts';
@@ -82,12 +82,19 @@ export async function storeCurrent(pieceId: string, doc: unknown, tx: Writer): P
   return piece;
 }
 
-/** A row for an entry that was applied as revision seq. */
+/** Of these ids of entries those that are stored. */
+export async function storedIds(pieceId: string, ids: readonly string[], from: Reader): Promise<string[]> {
+  const rows = await from
+    .select({ id: edits.id })
+    .from(edits)
+    .where(and(eq(edits.pieceId, pieceId), inArray(edits.id, [...ids])));
+  return rows.map((r) => r.id);
+}
+
+/** A row for an entry that is stored now. */
 export const rowOf = (
   pieceId: string,
-  seq: number,
-  { id, kind, ref, edit }: HistoryEntry,
-  inverse: Edit,
+  { seq, id, kind, ref, edit, inverse }: StoredEntry,
   at: Date,
 ): typeof edits.$inferInsert => ({
   ...{ pieceId, seq, id, kind, ref, inverse, at },

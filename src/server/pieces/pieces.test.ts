@@ -1,6 +1,7 @@
 import { eq, inArray } from 'drizzle-orm';
 import { afterAll, describe, expect, it } from 'vitest';
-import type { HistoryEntry, PiecePage } from '../../api/pieces.ts';
+import type { HistoryEntry } from '../../api/edits.ts';
+import type { PiecePage } from '../../api/pieces.ts';
 import { failureOf } from '../../core/failure.ts';
 import { type Edit, sceneEdit } from '../../core/piece/edit.ts';
 import { piece, scene } from '../../core/piece/testing.ts';

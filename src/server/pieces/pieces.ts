@@ -1,21 +1,20 @@
 import { and, asc, desc, eq, isNull, like, lt, or } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
+import { HISTORY_AT_ONCE, type HistoryEntry } from '../../api/edits.ts';
 import {
   type ExportedPiece,
-  type HistoryEntry,
   type LoadedPiece,
   PIECES_AT_ONCE,
-  type PieceOptions,
   type PiecePage,
   type PieceSummary,
-  type StoredEntry,
 } from '../../api/pieces.ts';
 import { Failed, failureOf } from '../../core/failure.ts';
 import { draftFromLines } from '../../core/outline/draft.ts';
-import { applyEdit, type EditFailure } from '../../core/piece/edit.ts';
+import { type Edit, pieceEditing } from '../../core/piece/edit.ts';
 import { fitDraft } from '../../core/piece/fit.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
 import { DamagedPiece, migratePiece } from '../../core/piece/migrate.ts';
+import type { PieceOptions } from '../../core/piece/options.ts';
 import { pieceSchema } from '../../core/piece/schema.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import { cutScript, type Split } from '../../core/text/script.ts';
@@ -23,11 +22,12 @@ import { pictureView } from '../assets/lookup.ts';
 import { db } from '../db/client.ts';
 import { json } from '../db/json.ts';
 import { edits, pieces } from '../db/schema.ts';
+import { type Appended, append } from '../edits/append.ts';
 import { log } from '../log.ts';
 import { knownFacts } from '../material.ts';
 import { entryViews, nabFrom } from '../shelf/search.ts';
 import { withPictures } from '../shelf/shelf.ts';
-import { entriesAfter, isCurrent, readHistory, rowOf, storeCurrent } from './history.ts';
+import { entriesAfter, isCurrent, readHistory, rowOf, storeCurrent, storedIds } from './history.ts';
 
 /** Begins a piece with a script: cut, pictures nabbed. Throws Failed. */
 export async function beginPiece(script: string, split: Split, options: PieceOptions): Promise<string> {
@@ -175,7 +175,9 @@ export async function loadPiece(id: string): Promise<{ piece: Piece; rev: number
 /** A piece with everything that is needed to go on with it. Throws Failed. */
 export async function openPiece(id: string): Promise<LoadedPiece> {
   const { doc, rev } = await rowOfPiece(id);
-  const { piece, entries } = await readHistory(id, json(doc), db()).catch((e) => unreadable(e));
+  const read = await readHistory(id, json(doc), db()).catch((e) => unreadable(e));
+  const { piece } = read;
+  const entries = read.entries.slice(-HISTORY_AT_ONCE);
   // Undo can bring pictures back that are not in the piece now.
   const pictures = new Set(
     [...JSON.stringify([piece, entries]).matchAll(/"assetId":"(a[0-9a-f]{20})"/g)].map((m) => m[1] ?? ''),
@@ -191,12 +193,6 @@ function unreadable(e: unknown): never {
   throw e;
 }
 
-/** The revision that was reached; behind: what others did in between, in which case nothing was stored. */
-export interface Appended {
-  rev: number;
-  behind?: StoredEntry[];
-}
-
 /**
  * Stores entries that were made on revision baseRev: document and history in one transaction, so that what is
  * acknowledged survives a crash. Entries that are stored already are skipped, so a request may be sent again. All or
@@ -206,50 +202,31 @@ export async function appendEntries(
   pieceId: string,
   baseRev: number,
   entries: readonly HistoryEntry[],
-): Promise<Appended> {
-  return db().transaction(async (tx): Promise<Appended> => {
+): Promise<Appended<Edit>> {
+  return db().transaction(async (tx) => {
     const [row] = await tx.select().from(pieces).where(eq(pieces.id, pieceId)).for('update');
     if (!row) throw new Failed({ code: 'no-piece' });
-    const doc = json(row.doc);
-    let piece = isCurrent(doc)
-      ? (doc as Piece)
-      : await storeCurrent(pieceId, doc, tx).catch((e) => unreadable(e));
-    let fresh = entries;
-    if (row.rev !== baseRev) {
-      const since = await entriesAfter(pieceId, baseRev, tx);
-      const known = new Set(since.map((e) => e.id));
-      fresh = entries.filter((e) => !known.has(e.id));
-      // Also when all of them are stored: an answer was lost, and what others did since then is not known there.
-      const own = since.every((e) => entries.some((x) => x.id === e.id));
-      if (!own) return { rev: row.rev, behind: since };
-      if (!fresh.length) return { rev: row.rev };
+    const stored = json(row.doc);
+    const doc = isCurrent(stored)
+      ? (stored as Piece)
+      : await storeCurrent(pieceId, stored, tx).catch((e) => unreadable(e));
+    const held = {
+      ...{ doc, rev: row.rev },
+      since: (rev: number) => entriesAfter(pieceId, rev, tx),
+      known: (ids: readonly string[]) => storedIds(pieceId, ids, tx),
+    };
+    const { rev, behind, store } = await append(pieceEditing, held, baseRev, entries);
+    if (store) {
+      const now = new Date();
+      await tx.insert(edits).values(store.entries.map((e) => rowOf(pieceId, e, now)));
+      const title = store.doc.title.slice(0, LIMITS.titleLength);
+      await tx
+        .update(pieces)
+        .set({ doc: store.doc, rev, title, updatedAt: now, ...aboutOf(store.doc) })
+        .where(eq(pieces.id, pieceId));
     }
-    let rev = row.rev;
-    const now = new Date();
-    const rows: (typeof edits.$inferInsert)[] = [];
-    for (const entry of fresh) {
-      const result = applyEdit(piece, entry.edit);
-      if (!result.ok) throw new Failed(refused(result.failure));
-      piece = result.piece;
-      rev += 1;
-      rows.push(rowOf(pieceId, rev, entry, result.inverse, now));
-    }
-    await tx.insert(edits).values(rows);
-    await tx
-      .update(pieces)
-      .set({
-        ...{ doc: piece, rev, title: piece.title.slice(0, LIMITS.titleLength), updatedAt: now },
-        ...aboutOf(piece),
-      })
-      .where(eq(pieces.id, pieceId));
-    return { rev };
+    return behind ? { rev, behind } : { rev };
   });
-}
-
-function refused(failure: EditFailure): Failed['failure'] {
-  const detail =
-    failure.reason === 'invalid' ? failure.message : failure.reason === 'full' ? String(failure.most) : '';
-  return { code: 'edit-refused', reason: failure.reason, detail };
 }
 
 export async function copyPiece(id: string): Promise<string> {

@@ -1,9 +1,12 @@
 import { afterAll, describe, expect, it } from 'vitest';
+import type { HistoryEntry } from '../../api/edits.ts';
 import { failureOf } from '../../core/failure.ts';
+import { changesBetween, type OutlineEdit, type OutlineOp } from '../../core/outline/edit.ts';
 import { PHOTO } from '../../core/outline/photos.ts';
-import { emptySource, type Photo } from '../../core/source/types.ts';
+import { emptyFacts, emptySource, type Photo } from '../../core/source/types.ts';
 import { closeDatabase } from '../db/client.ts';
 import { loadPiece } from '../pieces/pieces.ts';
+import { appendOutlineEntries } from './edits.ts';
 import {
   addPhoto,
   changeSource,
@@ -13,7 +16,6 @@ import {
   pieceFromSource,
   putAway,
   removePhotos,
-  saveChoices,
 } from './sources.ts';
 
 afterAll(closeDatabase);
@@ -33,6 +35,10 @@ const photo = (n: number): Photo => ({
 const photoSet = () => createSource(emptySource('photos', { kind: 'photos', count: 0 }));
 const fill = (id: string, count: number) =>
   changeSource(id, (s) => ({ ...s, photos: Array.from({ length: count }, (_, n) => photo(n)) }));
+const entry = (id: string, ops: OutlineOp[]): HistoryEntry<OutlineEdit> => ({
+  ...{ id, kind: 'do', ref: null },
+  edit: { name: 'choose', merge: null, ops },
+});
 const failed = (p: Promise<unknown>) =>
   p.then(
     () => null,
@@ -73,11 +79,14 @@ describe('a stored photo set', () => {
     const id = await photoSet();
     await fill(id, 4);
     const { choices, options } = await loadSource(id);
-    await saveChoices(
-      id,
-      { ...choices, photos: { ...choices.photos, leave: ['photo-2'], length: 'each', eachMs: 1500 } },
-      { ...options, format: '1:1' },
-    );
+    const doc = { choices, options, facts: null };
+    const photos = { ...choices.photos, leave: ['photo-2'], length: 'each' as const, eachMs: 1500 };
+    const after = {
+      ...doc,
+      choices: { ...choices, photos },
+      options: { ...options, format: '1:1' as const },
+    };
+    await appendOutlineEntries(id, 0, [entry('entry-1', changesBetween(doc, after))]);
     expect((await openSources()).map((s) => s.id)).toContain(id);
     const stored = await loadPiece(await pieceFromSource(id));
     expect(stored.piece.format).toBe('1:1');
@@ -92,5 +101,49 @@ describe('a stored photo set', () => {
     for (const ask of [loadSource, putAway, pieceFromSource])
       expect(await failed(ask('nothing-here'))).toBe('no-outline');
     expect(await failed(addPhoto('nothing-here', photo(1)))).toBe('no-outline');
+  });
+});
+
+describe('what is changed on an outline', () => {
+  const product = () =>
+    createSource({ ...emptySource('product', { kind: 'page' }), title: 'A lamp', facts: emptyFacts() });
+  const target = (value: number) => [{ room: 'choices' as const, key: 'targetMs', value }];
+  const named = (value: string) => [
+    { room: 'facts' as const, key: 'name', value: { value, origin: 'writer' } },
+  ];
+
+  it('is kept once when the same request arrives twice, with what undoes it', async () => {
+    const id = await product();
+    const one = [entry('entry-1', target(20_000)), entry('entry-2', named('The folding lamp'))];
+    expect(await appendOutlineEntries(id, 0, one)).toEqual({ rev: 2 });
+    expect(await appendOutlineEntries(id, 0, one)).toEqual({ rev: 2 });
+    expect(await appendOutlineEntries(id, 2, one)).toEqual({ rev: 2 });
+    const { rev, choices, source, history } = await loadSource(id);
+    expect([rev, choices.targetMs, source.title]).toEqual([2, 20_000, 'The folding lamp']);
+    expect(history.map((e) => [e.seq, e.id, e.inverse.ops[0]?.value])).toEqual([
+      [1, 'entry-1', null],
+      [2, 'entry-2', null],
+    ]);
+    expect((await openSources()).find((s) => s.id === id)?.title).toBe('The folding lamp');
+  });
+
+  it('in a second window does not win silently: it learns what came before', async () => {
+    const id = await product();
+    await appendOutlineEntries(id, 0, [entry('first-1', target(20_000))]);
+    const late = [entry('second-1', named('Late'))];
+    expect(await appendOutlineEntries(id, 0, late)).toMatchObject({ rev: 1, behind: [{ id: 'first-1' }] });
+    expect((await loadSource(id)).source.title).toBe('A lamp');
+    expect(await appendOutlineEntries(id, 1, late)).toEqual({ rev: 2 });
+    const { choices, source } = await loadSource(id);
+    expect([choices.targetMs, source.title]).toEqual([20_000, 'Late']);
+  });
+
+  it('is all taken or nothing of it', async () => {
+    const id = await product();
+    const bad = [entry('entry-1', target(20_000)), entry('entry-2', target(1))];
+    expect(await failed(appendOutlineEntries(id, 0, bad))).toBe('edit-refused');
+    expect(await failed(appendOutlineEntries('nothing-here', 0, bad))).toBe('no-outline');
+    const { rev, choices, history } = await loadSource(id);
+    expect([rev, choices.targetMs, history]).toEqual([0, null, []]);
   });
 });

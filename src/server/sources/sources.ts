@@ -1,31 +1,29 @@
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import { type PieceOptions, SCRIPT_LETTERS } from '../../api/pieces.ts';
+import { SCRIPT_LETTERS } from '../../api/pieces.ts';
 import type { ReadAs, SourceInput, SourceSummary, StoredSource } from '../../api/sources.ts';
 import { Failed } from '../../core/failure.ts';
 import { draftFromOutline } from '../../core/outline/from-outline.ts';
-import { migrateChoices } from '../../core/outline/migrate.ts';
 import { firstChoices, outlineLines } from '../../core/outline/outline.ts';
 import { PHOTO } from '../../core/outline/photos.ts';
-import type { OutlineChoices } from '../../core/outline/types.ts';
+import type { PieceOptions } from '../../core/piece/options.ts';
 import { DEFAULT_VOICE, voiceSpeed } from '../../core/sound/speech.ts';
-import { migrateSource } from '../../core/source/migrate.ts';
-import { sourceSchema } from '../../core/source/schema.ts';
 import { scriptOf } from '../../core/source/script.ts';
-import { emptySource, type FactSheet, type Photo, type Source } from '../../core/source/types.ts';
+import { emptySource, type Photo, type Source } from '../../core/source/types.ts';
 import { apart, pictureApart } from '../apart/apart.ts';
 import { pictureView } from '../assets/lookup.ts';
 import { photoOf } from '../assets/photo-set.ts';
 import { assetRecord } from '../assets/record.ts';
 import { fetchPictures } from '../assets/source-pictures.ts';
 import { db } from '../db/client.ts';
-import { json } from '../db/json.ts';
 import { sources } from '../db/schema.ts';
 import { createDraft } from '../pieces/pieces.ts';
 import { decodeText } from '../read/decode.ts';
 import { fetchDocument } from '../read/read.ts';
 import { shelveFromSource } from '../shelf/own.ts';
 import { entryViews } from '../shelf/search.ts';
+import { lastEntries } from './edits.ts';
+import { checked, outlineOf, sourceOf, titleOf } from './stored.ts';
 
 const FIRST_OPTIONS: PieceOptions = { format: '9:16', voice: DEFAULT_VOICE, mood: 'gentle' };
 
@@ -57,13 +55,6 @@ export async function scriptFrom(bytes: Buffer, name: string): Promise<string> {
   return text;
 }
 
-/** What is stored can be read again: it is checked before. */
-function checked(source: Source): Source {
-  const { error, value } = sourceSchema.validate(source);
-  if (error) throw new Failed({ code: 'damaged-source', detail: error.message });
-  return value;
-}
-
 export async function createSource(source: Source): Promise<string> {
   const id = nanoid(12);
   const now = new Date();
@@ -72,7 +63,7 @@ export async function createSource(source: Source): Promise<string> {
     .values({
       id,
       kind: source.kind,
-      title: source.title.slice(0, 500),
+      title: titleOf(source),
       doc: checked(source),
       choices: firstChoices(source),
       options: source.kind === 'photos' ? { ...FIRST_OPTIONS, mood: 'bright' } : FIRST_OPTIONS,
@@ -82,23 +73,15 @@ export async function createSource(source: Source): Promise<string> {
   return id;
 }
 
-/** Options of an earlier version called no music "none". */
-function optionsOf(stored: unknown): PieceOptions {
-  const options = json(stored) as PieceOptions & { mood: string | null };
-  return { ...options, mood: options.mood === ('none' as string) ? null : options.mood };
-}
-
 /** Throws Failed: there is no such source, or it cannot be read. */
 export async function loadSource(id: string): Promise<StoredSource> {
   const [row] = await db().select().from(sources).where(eq(sources.id, id));
   if (!row) throw new Failed({ code: 'no-outline' });
-  const source = migrateSource(json(row.doc));
+  const source = sourceOf(row);
+  const { choices, options } = outlineOf(row, source);
   return {
-    id: row.id,
-    source,
-    choices: migrateChoices(json(row.choices)),
-    options: optionsOf(row.options),
-    pieceId: row.pieceId,
+    ...{ id: row.id, source, choices, options, rev: row.rev, pieceId: row.pieceId },
+    history: await lastEntries(id),
     assets: await entryViews(assetIds(source)),
   };
 }
@@ -119,10 +102,6 @@ export async function openSources(): Promise<SourceSummary[]> {
   return rows.map((r) => ({ ...r, updatedAt: r.updatedAt.toISOString() }));
 }
 
-export async function saveChoices(id: string, choices: OutlineChoices, options: PieceOptions): Promise<void> {
-  await change(id, { choices, options });
-}
-
 export async function putAway(id: string): Promise<void> {
   await change(id, { archivedAt: new Date() });
 }
@@ -140,17 +119,13 @@ export async function changeSource(id: string, how: (source: Source) => Source):
   return db().transaction(async (tx) => {
     const [row] = await tx.select().from(sources).where(eq(sources.id, id)).for('update');
     if (!row) throw new Failed({ code: 'no-outline' });
-    const source = checked(how(migrateSource(json(row.doc))));
+    const source = checked(how(sourceOf(row)));
     await tx
       .update(sources)
-      .set({ doc: source, title: source.title.slice(0, 500), updatedAt: new Date() })
+      .set({ doc: source, title: titleOf(source), updatedAt: new Date() })
       .where(eq(sources.id, id));
     return source;
   });
-}
-
-export async function saveFacts(id: string, facts: FactSheet): Promise<void> {
-  await changeSource(id, (s) => ({ ...s, facts, title: facts.name?.value ?? s.title }));
 }
 
 /** Fetches the pictures of a source that are not here yet, and puts them on the shelf. */

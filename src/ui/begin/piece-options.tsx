@@ -2,9 +2,9 @@
 
 import { LoadingOutlined, PauseCircleOutlined, SoundOutlined } from '@ant-design/icons';
 import { App, Button, Segmented, Select } from 'antd';
-import type { PieceOptions } from '../../api/pieces.ts';
 import type { Format } from '../../core/look/formats.ts';
 import { MOODS, type Mood } from '../../core/music/moods.ts';
+import type { PieceOptions } from '../../core/piece/options.ts';
 import { VOICES } from '../../core/sound/speech.ts';
 import { FORMAT_OPTIONS } from '../shared/formats.ts';
 import { useAudition } from '../shared/use-audition.ts';

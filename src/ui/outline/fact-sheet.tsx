@@ -31,7 +31,7 @@ export function FactSheetForm({
   const facts = source.facts as FactSheet;
   const used = new Set(outline.lines.flatMap((l) => l.picture ?? []));
   const set = <K extends keyof FactSheet>(key: K, value: FactSheet[K]) =>
-    outline.setFacts({ ...facts, [key]: value }, `fact ${key}`);
+    outline.setFacts({ [key]: value }, `fact/${key}`);
   const text = (
     key: 'name' | 'maker' | 'until' | 'availability' | 'description',
     label: string,

@@ -1,27 +1,23 @@
 'use client';
 
-import {
-  CheckOutlined,
-  LoadingOutlined,
-  RedoOutlined,
-  UndoOutlined,
-  WarningOutlined,
-} from '@ant-design/icons';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { App, Button, Tooltip } from 'antd';
+import { App } from 'antd';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { ShelfEntryView } from '../../api/shelf.ts';
 import { fetchSourcePictures, getSource, makePiece, type StoredSource } from '../../api/sources.ts';
 import { PieceOptionsBar } from '../begin/piece-options.tsx';
 import { call } from '../shared/api.ts';
 import { CannotOpen, Opening } from '../shared/opening.tsx';
 import { TopBar } from '../shared/top-bar.tsx';
+import { Aside } from '../sync/aside.tsx';
+import { useOpen } from '../sync/open.ts';
+import { Saved, StepButtons } from '../sync/state.tsx';
 import { FactSheetForm } from './fact-sheet.tsx';
 import { PhotoSet } from './photo-set.tsx';
 import { SceneLines } from './scene-lines.tsx';
 import { SourceText } from './source-text.tsx';
-import { type Outline, useOutline } from './use-outline.ts';
+import { type Outline, type OutlineStore, openOutline, useOutline } from './use-outline.ts';
 import './outline.css';
 
 /** What was read, on one side; the scenes it will become, on the other. */
@@ -41,13 +37,25 @@ export function OutlineScreen({ id }: { id: string }) {
         onAgain={() => stored.refetch()}
       />
     );
-  return <OpenOutline stored={stored.data} />;
+  return <Open stored={stored.data} />;
 }
 
-function OpenOutline({ stored }: { stored: StoredSource }) {
+const endStore = (store: OutlineStore): void => store.end();
+
+function Open({ stored }: { stored: StoredSource }) {
+  const store = useOpen(
+    useCallback(() => openOutline(stored), [stored]),
+    endStore,
+  );
+  if (!store) return <Opening what="The outline is being opened" />;
+  return <OpenOutline stored={stored} store={store} />;
+}
+
+function OpenOutline({ stored, store }: { stored: StoredSource; store: OutlineStore }) {
   const router = useRouter();
   const { message } = App.useApp();
-  const outline = useOutline(stored);
+  const complain = useCallback((why: string) => message.warning(why, 5), [message]);
+  const outline = useOutline(stored, store, complain);
   const [assets, setAssets] = useState<ShelfEntryView[]>(stored.assets);
   const byId = useMemo(() => new Map(assets.map((a) => [a.id, a])), [assets]);
   const [pointed, setPointed] = useState<string | null>(null);
@@ -71,7 +79,9 @@ function OpenOutline({ stored }: { stored: StoredSource }) {
   useKeys(outline);
   const make = useMutation({
     mutationFn: async () => {
-      await outline.flush();
+      await store.flush();
+      const { save } = store.state;
+      if (save.kind === 'waiting') throw new Error(save.message);
       return call(makePiece, { params: { id: stored.id } });
     },
     onSuccess: ({ id }) => router.push(`/piece/${id}`),
@@ -81,7 +91,11 @@ function OpenOutline({ stored }: { stored: StoredSource }) {
   return (
     <>
       <TopBar>
-        <OutlineState outline={outline} />
+        <div className="outline__state">
+          <Saved store={store} />
+          <Aside store={store} />
+          <StepButtons store={store} />
+        </div>
       </TopBar>
       <main className={`outline${photos ? ' outline--photos' : ''}`}>
         {photos ? (
@@ -125,38 +139,4 @@ function useKeys(outline: Outline): void {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [outline]);
-}
-
-function OutlineState({ outline }: { outline: Outline }) {
-  const { saved } = outline;
-  return (
-    <div className="outline__state">
-      <output className={`saved saved--${saved}`}>
-        {saved === 'saved' ? (
-          <CheckOutlined aria-hidden />
-        ) : saved === 'saving' ? (
-          <LoadingOutlined aria-hidden />
-        ) : (
-          <WarningOutlined aria-hidden />
-        )}{' '}
-        {{ saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet' }[saved]}
-      </output>
-      <Tooltip title="Undo">
-        <Button
-          aria-label="Undo"
-          icon={<UndoOutlined aria-hidden />}
-          disabled={!outline.canUndo}
-          onClick={outline.undo}
-        />
-      </Tooltip>
-      <Tooltip title="Redo">
-        <Button
-          aria-label="Redo"
-          icon={<RedoOutlined aria-hidden />}
-          disabled={!outline.canRedo}
-          onClick={outline.redo}
-        />
-      </Tooltip>
-    </div>
-  );
 }

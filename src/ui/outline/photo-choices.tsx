@@ -20,8 +20,8 @@ const LENGTH_FIELDS = {
 export function PhotoChoicesForm({ outline, staying }: { outline: Outline; staying: number }) {
   const { message } = App.useApp();
   const { photos } = outline.choices;
-  const set = (patch: Partial<PhotoChoices>, what = '') =>
-    outline.choose({ photos: { ...photos, ...patch } }, what);
+  const set = (patch: Partial<PhotoChoices>, flow?: string) =>
+    outline.choose({ photos: { ...photos, ...patch } }, flow);
   const each = photoMs(staying, photos);
   const field = LENGTH_FIELDS[photos.length];
   const gone = outline.source.photos.map((p) => p.id).filter((id) => photos.leave.includes(id));

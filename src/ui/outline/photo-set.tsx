@@ -42,8 +42,8 @@ export function PhotoSet({
   const { message } = App.useApp();
   const { source, choices } = outline;
   const { photos } = choices;
-  const set = (patch: Partial<typeof photos>, what = '') =>
-    outline.choose({ photos: { ...photos, ...patch } }, what);
+  const set = (patch: Partial<typeof photos>, flow?: string) =>
+    outline.choose({ photos: { ...photos, ...patch } }, flow);
   const latest = useRef(outline);
   latest.current = outline;
   const uploads = useUploads(async (one, assetId) => {

@@ -47,7 +47,7 @@ export function BringProvider({ children }: { children: ReactNode }) {
       const entry = await call(getPicture, { params: { id: assetId } });
       addAssets(client, [entry]);
       void client.invalidateQueries({ queryKey: ['search'] });
-      const scene = store.state.piece.scenes.find((s) => s.id === wanted.current.get(one.file));
+      const scene = store.state.doc.scenes.find((s) => s.id === wanted.current.get(one.file));
       if (scene) apply(choosePicture(scene, wantedOf(entry)));
       else message.success(`“${entry.title}” is on your shelf.`, 2);
     },

@@ -6,10 +6,13 @@ import { useStore } from 'zustand';
 import type { Edit } from '../../core/piece/edit.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
-import type { PieceState, PieceStore } from './document/store.ts';
+import type { DocState, DocStore } from '../sync/store.ts';
 import type { Material, MaterialState } from './material/material.ts';
 import type { Player } from './monitor/player.ts';
 import type { View, ViewState } from './view/view.ts';
+
+/** The piece in the browser. */
+export type PieceStore = DocStore<Piece, Edit>;
 
 /** What the parts of the piece screen share and what does not change while the piece does. */
 export interface PieceContextValue {
@@ -38,7 +41,7 @@ export function useTimelineNow(): Timeline {
   return value;
 }
 
-export function usePieceState<T>(select: (s: PieceState) => T): T {
+export function usePieceState<T>(select: (s: DocState<Piece, Edit>) => T): T {
   return useStore(usePiece().store.store, select);
 }
 
@@ -53,7 +56,7 @@ export function useMaterialState<T>(select: (s: MaterialState) => T): T {
 /** What follows from the piece and from what is selected in it; give a value that is equal when nothing changed. */
 export function useSelection<T>(select: (piece: Piece, selected: readonly string[]) => T): T {
   const { store, view } = usePiece();
-  const now = () => select(store.state.piece, view.state.selected);
+  const now = () => select(store.state.doc, view.state.selected);
   return useSyncExternalStore(
     (listener) => {
       const offs = [store.store.subscribe(listener), view.store.subscribe(listener)];

@@ -1,21 +1,14 @@
 'use client';
 
-import {
-  CheckOutlined,
-  DownloadOutlined,
-  EllipsisOutlined,
-  RedoOutlined,
-  UndoOutlined,
-  WarningOutlined,
-} from '@ant-design/icons';
-import { Button, Input, Segmented, Select, Tooltip } from 'antd';
+import { DownloadOutlined } from '@ant-design/icons';
+import { Button, Input, Segmented, Select } from 'antd';
 import type { Format } from '../../core/look/formats.ts';
 import { pieceEdit } from '../../core/piece/edit.ts';
 import { clock, framesToMs } from '../../core/time.ts';
-import { editWords } from '../../wording/edits.ts';
 import { FORMAT_OPTIONS } from '../shared/formats.ts';
 import { Wordmark } from '../shared/top-bar.tsx';
-import { Aside } from './aside.tsx';
+import { Aside } from '../sync/aside.tsx';
+import { Saved, StepButtons } from '../sync/state.tsx';
 import { usePiece, usePieceState, useTimelineNow, useViewState } from './context.ts';
 import type { Pass } from './passes/types.ts';
 import { PASS_NAMES, passOf } from './passes.ts';
@@ -24,11 +17,9 @@ import './head.css';
 /** Title, format, length, passes with what each still wants, history and Render. */
 export function Head() {
   const { apply, store, view } = usePiece();
-  const title = usePieceState((s) => s.piece.title);
-  const format = usePieceState((s) => s.piece.format);
+  const title = usePieceState((s) => s.doc.title);
+  const format = usePieceState((s) => s.doc.format);
   const pass = useViewState((s) => s.pass);
-  const undo = usePieceState((s) => s.undo.at(-1));
-  const redo = usePieceState((s) => s.redo.at(-1));
   const delivering = useViewState((s) => s.delivering);
   return (
     <header className="head">
@@ -42,8 +33,8 @@ export function Head() {
         placeholder="Untitled"
         onChange={(e) => apply(pieceEdit('title', { title: e.target.value }, 'title'))}
       />
-      <Saved />
-      <Aside />
+      <Saved store={store} />
+      <Aside store={store} />
       <nav aria-label="Passes" className="head__passes">
         <Segmented
           aria-label="Pass"
@@ -60,22 +51,7 @@ export function Head() {
         options={FORMAT_OPTIONS}
       />
       <HeadLength />
-      <Tooltip title={undo ? `Undo: ${editWords(undo.edit)}` : 'Nothing to undo'}>
-        <Button
-          aria-label={undo ? `Undo: ${editWords(undo.edit)}` : 'Undo'}
-          icon={<UndoOutlined aria-hidden />}
-          disabled={!undo}
-          onClick={() => store.undo()}
-        />
-      </Tooltip>
-      <Tooltip title={redo ? `Redo: ${editWords(redo.edit)}` : 'Nothing to redo'}>
-        <Button
-          aria-label={redo ? `Redo: ${editWords(redo.edit)}` : 'Redo'}
-          icon={<RedoOutlined aria-hidden />}
-          disabled={!redo}
-          onClick={() => store.redo()}
-        />
-      </Tooltip>
+      <StepButtons store={store} />
       <Button
         type="primary"
         icon={<DownloadOutlined aria-hidden />}
@@ -102,7 +78,7 @@ function PassLabel({ pass }: { pass: Pass }) {
 /** The length of the piece against what was wanted. */
 function HeadLength() {
   const timeline = useTimelineNow();
-  const target = usePieceState((s) => s.piece.targetMs);
+  const target = usePieceState((s) => s.doc.targetMs);
   return (
     <span
       className={`head__length${target !== null && framesToMs(timeline.frames) > target * 1.1 ? ' head__length--over' : ''}`}
@@ -111,26 +87,5 @@ function HeadLength() {
       {clock(framesToMs(timeline.frames))}
       {target !== null && <small> / {clock(target)}</small>}
     </span>
-  );
-}
-
-function Saved() {
-  const save = usePieceState((s) => s.save);
-  const text = { saved: 'Saved', saving: 'Saving', waiting: 'Not saved yet' }[save.kind];
-  const icon =
-    save.kind === 'saved' ? (
-      <CheckOutlined aria-hidden />
-    ) : save.kind === 'saving' ? (
-      <EllipsisOutlined aria-hidden />
-    ) : (
-      <WarningOutlined aria-hidden />
-    );
-  const note = save.kind === 'waiting' ? save.message : 'Every change is saved by itself';
-  return (
-    <Tooltip title={note}>
-      <output className={`saved saved--${save.kind}`}>
-        {icon} {text}
-      </output>
-    </Tooltip>
   );
 }

@@ -2,10 +2,9 @@
 
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
-import { nanoid } from 'nanoid';
 import { type ReactNode, useCallback, useEffect, useMemo, useState } from 'react';
-import { getPiece, type LoadedPiece } from '../../api/pieces.ts';
-import type { Edit } from '../../core/piece/edit.ts';
+import { appendEdits, getPiece, type LoadedPiece } from '../../api/pieces.ts';
+import { type Edit, pieceEditing } from '../../core/piece/edit.ts';
 import { check } from '../../core/proof/proof.ts';
 import type { ProofFacts } from '../../core/proof/types.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
@@ -13,6 +12,7 @@ import { editFailureWords } from '../../wording/edits.ts';
 import { call } from '../shared/api.ts';
 import { CannotOpen, Opening } from '../shared/opening.tsx';
 import { addAssets, useShelf } from '../shared/use-shelf.ts';
+import { openStore, useOpen } from '../sync/open.ts';
 import { BringProvider } from './bring.tsx';
 import {
   PieceContext,
@@ -22,7 +22,6 @@ import {
   usePiece,
   usePieceState,
 } from './context.ts';
-import { PieceStore } from './document/store.ts';
 import { Head } from './head.tsx';
 import { Marks, MarksContext } from './marks.ts';
 import { Material } from './material/material.ts';
@@ -34,9 +33,6 @@ import { PASS_NAMES, type PassName } from './passes.ts';
 import { Sheet } from './sheet/sheet.tsx';
 import { SceneTimes, TimesContext } from './sheet/times.ts';
 import { Strip } from './strip/strip.tsx';
-import { browserClock } from './sync/clock.ts';
-import { browserLocks, ownWindow, storageKeeper, takeOver } from './sync/keeper.ts';
-import { sendEntries } from './sync/send.ts';
 import { Tools } from './tools.tsx';
 import { useShortcuts } from './view/use-shortcuts.ts';
 import { View } from './view/view.ts';
@@ -65,65 +61,32 @@ export function PieceScreen({ id }: { id: string }) {
 
 type Rooms = Omit<PieceContextValue, 'apply'>;
 
-const locks = () => browserLocks(navigator.locks, browserClock.now);
-
-/** The id of this window, asked for once. */
-let windowId: Promise<string> | null = null;
-
-async function openRooms(loaded: LoadedPiece): Promise<Rooms> {
-  const { id, piece, rev, history, takes } = loaded;
-  windowId ??= ownWindow(sessionStorage, locks(), () => nanoid(10));
-  const me = await windowId;
-  await takeOver(localStorage, locks(), id, me, browserClock.now);
-  let leaving = false;
-  const store = new PieceStore({
-    ...{ id, piece, rev, history },
-    send: (baseRev, entries) => sendEntries(id, baseRev, entries, leaving),
-    keeper: storageKeeper(localStorage, id, me, browserClock.now),
-    clock: browserClock,
-    newId: () => nanoid(10),
-  });
-  const end = store.end.bind(store);
-  store.end = () => {
-    leaving = true;
-    end();
-  };
+async function openRooms({ id, piece, rev, history, takes }: LoadedPiece): Promise<Rooms> {
+  const loaded = { editing: pieceEditing, endpoint: appendEdits, id, doc: piece, rev, history };
+  const store = await openStore(loaded);
   const first = piece.scenes[0];
   const view = new View({ selected: first ? [first.id] : [], pass: PASS_NAMES[0] as PassName });
-  store.store.subscribe((now, before) => {
-    if (now.piece.scenes !== before.piece.scenes) view.keepOnly(new Set(now.piece.scenes.map((s) => s.id)));
+  store.store.subscribe(({ doc: now }, { doc: before }) => {
+    if (now.scenes !== before.scenes) view.keepOnly(new Set(now.scenes.map((s) => s.id)));
   });
   return { store, view, material: new Material(takes), player: new Player() };
+}
+
+const leaveRooms = ({ store }: Rooms): void => store.end();
+
+function endRooms({ store, player }: Rooms): void {
+  store.end();
+  player.dispose();
 }
 
 function Open({ loaded }: { loaded: LoadedPiece }) {
   const { message } = App.useApp();
   const complain = useCallback((m: string) => message.warning(m, 5), [message]);
-  const [rooms, setRooms] = useState<Rooms | null>(null);
-  useEffect(() => {
-    let open: Rooms | null = null;
-    let gone = false;
-    const end = ({ store, player }: Rooms) => {
-      store.end();
-      player.dispose();
-    };
-    void openRooms(loaded).then((now) => {
-      if (gone) return end(now);
-      open = now;
-      setRooms(now);
-    });
-    const leave = () => open?.store.end();
-    // A page that comes back as it was left has ended its store: it begins anew.
-    const back = (e: PageTransitionEvent) => e.persisted && window.location.reload();
-    window.addEventListener('pagehide', leave);
-    window.addEventListener('pageshow', back);
-    return () => {
-      gone = true;
-      window.removeEventListener('pagehide', leave);
-      window.removeEventListener('pageshow', back);
-      if (open) end(open);
-    };
-  }, [loaded]);
+  const rooms = useOpen(
+    useCallback(() => openRooms(loaded), [loaded]),
+    leaveRooms,
+    endRooms,
+  );
   const [speller, setSpeller] = useState<Speller | null>(null);
   useEffect(() => {
     const s = new Speller();
@@ -208,7 +171,7 @@ function MaterialKeeper({ timeline }: { timeline: Timeline }) {
 
 /** Looks for what is wrong or doubtful; draws nothing. */
 function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) {
-  const piece = usePieceState((s) => s.piece);
+  const piece = usePieceState((s) => s.doc);
   const { takes, tracks, refused } = useMaterialState((s) => s);
   const { byId } = useShelf();
   useEffect(() => {

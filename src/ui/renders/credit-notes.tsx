@@ -10,7 +10,7 @@ import { useShelf } from '../shared/use-shelf.ts';
 /** What is owed to others for the pictures of the piece. */
 export function CreditNotes() {
   const { message } = App.useApp();
-  const piece = usePieceState((s) => s.piece);
+  const piece = usePieceState((s) => s.doc);
   const { byId } = useShelf();
   const credits = useMemo(() => creditsOf(piece, (id) => byId.get(id)), [piece, byId]);
   const copy = () =>

@@ -18,7 +18,7 @@ export function ProofNotes() {
 
 function Note({ found }: { found: Mark[] }) {
   const { apply, view } = usePiece();
-  const scenes = usePieceState((s) => s.piece.scenes);
+  const scenes = usePieceState((s) => s.doc.scenes);
   const selected = useViewState((s) => s.selected[0]);
   const place = (id: string) => scenes.findIndex((s) => s.id === id);
   // From where the writer is to the next one of them, and round again.

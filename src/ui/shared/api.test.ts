@@ -1,8 +1,8 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { archivePiece, getPiece } from '../../api/pieces.ts';
+import { appendEdits, archivePiece, getPiece } from '../../api/pieces.ts';
 import { listSources } from '../../api/sources.ts';
 import { sceneEdit } from '../../core/piece/edit.ts';
-import { sendEntries } from '../piece/sync/send.ts';
+import { sendEntries } from '../sync/send.ts';
 import { ApiError, call } from './api.ts';
 
 const asked: { url: string; init: RequestInit }[] = [];
@@ -61,7 +61,7 @@ describe('sending edits', () => {
   const entries = [
     { id: 'entry-1', kind: 'do' as const, ref: null, edit: sceneEdit('type', 'a', { shown: 'x' }) },
   ];
-  const send = () => sendEntries('piece-1', 4, entries, true);
+  const send = () => sendEntries(appendEdits, 'piece-1', 4, entries, true);
 
   it('tells the revision that was reached; the last request may outlive its page', async () => {
     answerWith(json({ rev: 5 }));

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { Failed, failureOf } from '../../../core/failure.ts';
 import type { SoundBed, TakeFact, TrackFact } from '../../../core/timeline/types.ts';
-import { FakeClock, settle } from '../sync/testing.ts';
+import { FakeClock, settle } from '../../sync/testing.ts';
 import { Making, RESTS_MS } from './making.ts';
 import { Material } from './material.ts';
 

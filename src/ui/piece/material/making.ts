@@ -3,7 +3,7 @@ import type { Failure } from '../../../core/failure.ts';
 import type { PieceVoice } from '../../../core/piece/types.ts';
 import { cannotSpeak } from '../../../core/sound/speech.ts';
 import type { SoundBed, TakeFact, TrackFact } from '../../../core/timeline/types.ts';
-import type { Clock } from '../sync/clock.ts';
+import type { Clock } from '../../sync/clock.ts';
 import type { Material } from './material.ts';
 
 /** Words, and the length of the piece, have to rest so long before a voice or a track is asked for. */

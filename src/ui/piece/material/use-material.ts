@@ -13,9 +13,9 @@ import type { AssetFact, SoundBed, Timeline } from '../../../core/timeline/types
 import { ApiError, call } from '../../shared/api.ts';
 import { useAfterPaint } from '../../shared/use-after-paint.ts';
 import { useShelf } from '../../shared/use-shelf.ts';
+import { browserClock } from '../../sync/clock.ts';
+import type { PieceStore } from '../context.ts';
 import { usePiece } from '../context.ts';
-import type { PieceStore } from '../document/store.ts';
-import { browserClock } from '../sync/clock.ts';
 import { type Makers, Making } from './making.ts';
 import type { Material } from './material.ts';
 
@@ -51,7 +51,7 @@ export function useTimeline(
   material: Material,
   setter: Typesetter | null,
 ): Timeline | null {
-  const piece = useAfterPaint(useStore(store.store, (s) => s.piece));
+  const piece = useAfterPaint(useStore(store.store, (s) => s.doc));
   const takes = useStore(material.store, (s) => s.takes);
   const tracks = useStore(material.store, (s) => s.tracks);
   const { byId } = useShelf();
@@ -70,7 +70,7 @@ export function useTimeline(
 export function useMakeMaterial(timeline: Timeline): void {
   const { store, material } = usePiece();
   const [making] = useState(() => new Making(material, MAKERS, browserClock));
-  const piece = useAfterPaint(useStore(store.store, (s) => s.piece));
+  const piece = useAfterPaint(useStore(store.store, (s) => s.doc));
   const takes = useStore(material.store, (s) => s.takes);
   const refused = useStore(material.store, (s) => s.refused);
   const { scenes, voice } = piece;

@@ -18,7 +18,7 @@ export function FrameOverlay() {
 const WHEEL = 1.0015;
 
 function Surface({ editor }: { editor: FrameEditor }) {
-  const format = usePieceState((s) => s.piece.format);
+  const format = usePieceState((s) => s.doc.format);
   const surface = useRef<HTMLDivElement>(null);
   const drag = useRef<{ x: number; y: number; crop: Crop } | null>(null);
   const latest = useRef(editor);

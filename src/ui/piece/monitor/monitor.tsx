@@ -26,7 +26,7 @@ export function Monitor() {
   const { message } = App.useApp();
   const view = useSyncExternalStore(player.subscribe, player.getView, player.getView);
   const canvas = useRef<HTMLCanvasElement>(null);
-  const title = usePieceState((s) => s.piece.title);
+  const title = usePieceState((s) => s.doc.title);
   const size = useViewState((s) => (s.delivering ? 'large' : passOf(s.pass).monitor(s)));
   const k = LONG_SIDE / Math.max(timeline.width, timeline.height);
   const width = Math.round(timeline.width * k);

@@ -5,7 +5,7 @@ import { picture, piece, scene } from '../../../core/piece/testing.ts';
 import { FPS } from '../../../core/time.ts';
 import { compile } from '../../../core/timeline/compile.ts';
 import type { AssetFact, Timeline } from '../../../core/timeline/types.ts';
-import { settle } from '../sync/testing.ts';
+import { settle } from '../../sync/testing.ts';
 import type { BrowserPictures } from './pictures.ts';
 import { type Audio, Player } from './player.ts';
 import type { Sound } from './sound.ts';

@@ -31,10 +31,10 @@ const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
 /** The rows of the piece: picture on one side, words on the other. */
 export function Sheet() {
   const { apply } = usePiece();
-  const scenes = usePieceState((s) => s.piece.scenes);
+  const scenes = usePieceState((s) => s.doc.scenes);
   const selected = useViewState((s) => s.selected);
   const pass = useViewState((s) => s.pass);
-  const format = usePieceState((s) => s.piece.format);
+  const format = usePieceState((s) => s.doc.format);
   const list = useRef<HTMLDivElement>(null);
   const actions: RowActions = useRowActions(list);
   const order = scenes.map((s) => s.id).join(' ');

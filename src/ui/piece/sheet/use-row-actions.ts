@@ -39,7 +39,7 @@ export function useRowActions(list: RefObject<HTMLElement | null>): RowActions {
         field?.setSelectionRange(caret, caret);
         field?.closest('[data-scene]')?.scrollIntoView({ block: 'nearest' });
       });
-    const piece = () => store.state.piece;
+    const piece = () => store.state.doc;
     const indexOf = (id: string) => piece().scenes.findIndex((s) => s.id === id);
     const select = (id: string, how: 'only' | 'toggle' | 'range') => {
       const { selected } = view.state;

@@ -20,7 +20,7 @@ import './strip.css';
 export function Strip() {
   const { player, view } = usePiece();
   const timeline = useTimelineNow();
-  const piece = useAfterPaint(usePieceState((s) => s.piece));
+  const piece = useAfterPaint(usePieceState((s) => s.doc));
   const takes = useMaterialState((s) => s.takes);
   const selected = useViewState((s) => s.selected);
   const { byId } = useShelf();

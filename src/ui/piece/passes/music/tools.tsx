@@ -23,7 +23,7 @@ const NONE = 'none';
 export function MusicTools() {
   const state = useMaterialState((s) => s.music);
   const { apply } = usePiece();
-  const beds = usePieceState((s) => s.piece.beds);
+  const beds = usePieceState((s) => s.doc.beds);
   const [bed, ...others] = beds;
   const put = (name: string, next: Bed[]) => apply(pieceEdit(name, { beds: next }));
   const set = (name: string, change: Partial<Bed>) => bed && put(name, [{ ...bed, ...change }, ...others]);

@@ -182,9 +182,9 @@ function Results({
   onLike: (id: string, title: string) => void;
   onNoFilters: (() => void) | null;
 }) {
-  const format = usePieceState((s) => s.piece.format);
+  const format = usePieceState((s) => s.doc.format);
   const slot = useViewState((s) => s.slot);
-  const scenes = usePieceState((s) => s.piece.scenes);
+  const scenes = usePieceState((s) => s.doc.scenes);
   const used = useMemo(() => scenes.flatMap((s) => s.pictures.map((p) => p.assetId)), [scenes]);
   const client = useQueryClient();
   const ask = useDeferredValue(

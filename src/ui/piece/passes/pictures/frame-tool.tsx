@@ -20,7 +20,7 @@ const MOVE_LABELS: { value: Move; label: string }[] = [
 /** How a picture stands in the frame: on the monitor it is dragged, here it is seen as a whole. */
 export function FrameTool({ entry }: { entry: ShelfEntryView | undefined }) {
   const editor = useFrameEditor();
-  const format = usePieceState((s) => s.piece.format);
+  const format = usePieceState((s) => s.doc.format);
   if (!editor || !entry) return <p className="tools__note">This scene has no picture here yet.</p>;
   const { framing, view, crop, crops } = editor;
   const two = crops.length > 1;

@@ -27,7 +27,7 @@ export function GradingTool({ scene, entry }: { scene: Scene; entry: ShelfEntryV
   const selected = useViewState((s) => s.selected.length);
   const now = scene.grading ?? PLAIN_GRADING;
   const set = (change: Partial<Grading>) => {
-    const { piece } = store.state;
+    const { doc: piece } = store.state;
     const { selected: ids } = view.state;
     const next = { ...now, ...change };
     const plain = JSON.stringify({ ...next, strength: 1 }) === JSON.stringify(PLAIN_GRADING);
@@ -94,7 +94,7 @@ export function GradingTool({ scene, entry }: { scene: Scene; entry: ShelfEntryV
         </div>
       )}
       <div className="tools__buttons">
-        <Button size="small" onClick={() => apply(setGrading(store.state.piece.scenes, scene.grading))}>
+        <Button size="small" onClick={() => apply(setGrading(store.state.doc.scenes, scene.grading))}>
           The same for all scenes
         </Button>
         <Button size="small" disabled={!scene.grading} onClick={() => set(PLAIN_GRADING)}>

@@ -23,7 +23,7 @@ export function PaintOrder({ scene, onDone }: { scene: Scene; onDone: () => void
   const { store, apply } = usePiece();
   const { message } = App.useApp();
   const client = useQueryClient();
-  const format = usePieceState((s) => s.piece.format);
+  const format = usePieceState((s) => s.doc.format);
   const slot = useViewState((s) => s.slot);
   const [words, setWords] = useState(scene.brief || scene.shown);
   const [seed, setSeed] = useState(newSeed);
@@ -49,7 +49,7 @@ export function PaintOrder({ scene, onDone }: { scene: Scene; onDone: () => void
     onSuccess: (entry) => {
       addAssets(client, [entry]);
       void client.invalidateQueries({ queryKey: ['search'] });
-      const now = store.state.piece.scenes.find((s) => s.id === scene.id);
+      const now = store.state.doc.scenes.find((s) => s.id === scene.id);
       if (now) apply(choosePicture(now, entry.id, slot));
       setSeed(newSeed());
     },

@@ -14,9 +14,9 @@ import { Thumb } from '../../sheet/row-picture.tsx';
 export function ScenePictures({ scene, index }: { scene: Scene; index: number }) {
   const { view, apply } = usePiece();
   const { byId } = useShelf();
-  const format = usePieceState((s) => s.piece.format);
+  const format = usePieceState((s) => s.doc.format);
   const slot = useViewState((s) => s.slot);
-  const scenes = usePieceState((s) => s.piece.scenes);
+  const scenes = usePieceState((s) => s.doc.scenes);
   const { pictures } = scene;
   const before = index > 0 ? scenes[seenScenes(scenes)[index - 1] ?? 0] : undefined;
   const couldRunOn = (before?.pictures.length ?? 0) > 0;

@@ -113,10 +113,9 @@ function Nab() {
   const { store, apply } = usePiece();
   const { message } = App.useApp();
   const nab = useMutation({
-    mutationFn: () =>
-      call(nabPictures, { params: { id: store.state.id }, body: { piece: store.state.piece } }),
+    mutationFn: () => call(nabPictures, { params: { id: store.state.id }, body: { piece: store.state.doc } }),
     onSuccess: (choices) => {
-      const edit = nabEdit(store.state.piece.scenes, choices);
+      const edit = nabEdit(store.state.doc.scenes, choices);
       if (edit) apply(edit);
       message.success(
         edit

@@ -51,7 +51,7 @@ export function useFrameEditor(): FrameEditor | null {
   const { store, view: looking, apply } = usePiece();
   const chosen = useSelectedScene();
   const slot = useViewState((s) => s.slot);
-  const format = usePieceState((s) => s.piece.format);
+  const format = usePieceState((s) => s.doc.format);
   const aim = useViewState((s) => s.aim);
   const { byId } = useShelf();
   const scene = chosen?.scene;
@@ -61,7 +61,7 @@ export function useFrameEditor(): FrameEditor | null {
   const save = useCallback(
     (framing: Framing | null) => {
       // The scene as it is now: several changes may come before the next drawing.
-      const now = store.state.piece.scenes.find((s) => s.id === scene?.id);
+      const now = store.state.doc.scenes.find((s) => s.id === scene?.id);
       if (now) apply(setFraming(now, slot, framing));
     },
     [store, apply, scene?.id, slot],

@@ -15,7 +15,7 @@ import './voice.css';
 export function VoiceTools() {
   const { apply } = usePiece();
   const { message } = App.useApp();
-  const voice = usePieceState((s) => s.piece.voice);
+  const voice = usePieceState((s) => s.doc.voice);
   const refused = useMaterialState((s) => s.refused);
   const chosen = useSelectedScene();
   const audition = useAudition((m) => message.error(m));

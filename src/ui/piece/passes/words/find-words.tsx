@@ -9,7 +9,7 @@ import { usePiece, usePieceState } from '../../context.ts';
 /** Find and replace in the shown and the spoken words of the whole piece. */
 export function FindWords() {
   const { view, apply } = usePiece();
-  const piece = usePieceState((s) => s.piece);
+  const piece = usePieceState((s) => s.doc);
   const [query, setQuery] = useState('');
   const [by, setBy] = useState('');
   const [matchCase, setMatchCase] = useState(false);

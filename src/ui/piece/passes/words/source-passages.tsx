@@ -18,7 +18,7 @@ import { useSelectedScene } from '../../view/use-selected.ts';
 export function SourcePassages({ sourceId }: { sourceId: string }) {
   const { apply, view } = usePiece();
   const client = useQueryClient();
-  const scenes = usePieceState((s) => s.piece.scenes);
+  const scenes = usePieceState((s) => s.doc.scenes);
   const chosen = useSelectedScene();
   const stored = useQuery({
     queryKey: ['source', sourceId],

@@ -29,7 +29,7 @@ function allWrong(piece: Piece, speller: Speller): Wrong[] {
 
 function useWrong(): Wrong[] {
   const speller = useSpeller();
-  const piece = useAfterPaint(usePieceState((s) => s.piece));
+  const piece = useAfterPaint(usePieceState((s) => s.doc));
   const version = useSyncExternalStore(speller.subscribe, speller.snapshot, () => 0);
   return useMemo(() => allWrong(piece, speller), [piece, speller, version]);
 }
@@ -105,7 +105,7 @@ function Word({ word, places }: { word: string; places: Wrong[] }) {
     };
   }, [speller, word]);
   const replace = (by: string) => {
-    const { piece } = store.state;
+    const { doc: piece } = store.state;
     const ops = piece.scenes.flatMap((s) => {
       const here = places.filter((p) => p.sceneId === s.id).sort((a, b) => b.start - a.start);
       if (!here.length) return [];

@@ -38,7 +38,7 @@ const CASE_LABELS: Record<Case, string> = { sentence: 'Sentence', title: 'Title 
 export function WordsTools() {
   const part = useViewState((s) => s.open.words ?? 'edit');
   const { view } = usePiece();
-  const sourceId = usePieceState((s) => s.piece.source?.id ?? null);
+  const sourceId = usePieceState((s) => s.doc.source?.id ?? null);
   return (
     <>
       <Segmented
@@ -78,9 +78,9 @@ const keepFocus = { onMouseDown: (e: React.MouseEvent) => e.preventDefault() };
 function EditWords() {
   const { apply, store, view } = usePiece();
   const selected = useViewState((s) => s.selected);
-  const captions = usePieceState((s) => s.piece.captions);
+  const captions = usePieceState((s) => s.doc.captions);
   const [emoji, setEmoji] = useState(false);
-  const piece = () => store.state.piece;
+  const piece = () => store.state.doc;
   const chosenRows = () => piece().scenes.filter((s) => view.state.selected.includes(s.id));
   const many = selected.length > 1;
   // Only what is shown here is listened to, so that typing does not draw the tools again.
@@ -227,10 +227,10 @@ function EditWords() {
 function OneScene() {
   const { apply } = usePiece();
   const id = useViewState((s) => s.selected[0]);
-  const index = usePieceState((s) => s.piece.scenes.findIndex((x) => x.id === id));
-  const brief = usePieceState((s) => s.piece.scenes[index]?.brief ?? '');
+  const index = usePieceState((s) => s.doc.scenes.findIndex((x) => x.id === id));
+  const brief = usePieceState((s) => s.doc.scenes[index]?.brief ?? '');
   const from = usePieceState((s) => {
-    const scene = s.piece.scenes[index];
+    const scene = s.doc.scenes[index];
     return scene?.from && scene.from.text !== scene.shown ? scene.from.text : null;
   });
   if (id === undefined || index < 0) return null;

@@ -1,6 +1,6 @@
-import type { HistoryEntry, StoredEntry } from '../../../api/pieces.ts';
-import { applyEdit, type Edit } from '../../../core/piece/edit.ts';
-import type { Piece } from '../../../core/piece/types.ts';
+import type { HistoryEntry, StoredEntry } from '../../api/edits.ts';
+import { applyEdit, type Edit } from '../../core/piece/edit.ts';
+import type { Piece } from '../../core/piece/types.ts';
 import type { Clock } from './clock.ts';
 import type { Keeper, SendResult, SetAside } from './queue.ts';
 
@@ -56,14 +56,14 @@ export class FakeServer {
     return this.entries.length;
   }
 
-  send = async (baseRev: number, entries: readonly HistoryEntry[]): Promise<SendResult> => {
+  send = async (baseRev: number, entries: readonly HistoryEntry[]): Promise<SendResult<Edit>> => {
     this.requests.push(entries.map((e) => e.id));
     if (this.weather === 'offline') return { kind: 'unreachable', message: 'No connection.' };
     const result = this.store(baseRev, entries);
     return this.weather === 'answer-lost' ? { kind: 'unreachable', message: 'No answer.' } : result;
   };
 
-  private store(baseRev: number, entries: readonly HistoryEntry[]): SendResult {
+  private store(baseRev: number, entries: readonly HistoryEntry[]): SendResult<Edit> {
     const since = this.entries.slice(baseRev);
     const known = new Set(since.map((e) => e.id));
     const fresh = entries.filter((e) => !known.has(e.id));
@@ -85,7 +85,7 @@ export class FakeServer {
 }
 
 /** The browser's storage, in memory. full: takes no more. */
-export class FakeKeeper implements Keeper {
+export class FakeKeeper implements Keeper<Edit> {
   kept: HistoryEntry[] = [];
   full = false;
   read = (): HistoryEntry[] => structuredClone(this.kept);
@@ -93,9 +93,9 @@ export class FakeKeeper implements Keeper {
     if (this.full) throw new Error('QuotaExceededError');
     this.kept = structuredClone([...entries]);
   };
-  aside: SetAside[] = [];
-  readAside = (): SetAside[] => structuredClone(this.aside);
-  writeAside = (all: readonly SetAside[]): void => {
+  aside: SetAside<Edit>[] = [];
+  readAside = (): SetAside<Edit>[] => structuredClone(this.aside);
+  writeAside = (all: readonly SetAside<Edit>[]): void => {
     this.aside = structuredClone([...all]);
   };
 }

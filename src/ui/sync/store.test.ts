@@ -1,10 +1,11 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { seeded } from '../../../core/hash.ts';
-import { edit, sceneEdit } from '../../../core/piece/edit.ts';
-import { piece, scene } from '../../../core/piece/testing.ts';
-import { SYNC } from '../sync/queue.ts';
-import { FakeClock, FakeKeeper, FakeServer } from '../sync/testing.ts';
-import { FLOW_MS, PieceStore } from './store.ts';
+import { seeded } from '../../core/hash.ts';
+import { type Edit, edit, pieceEditing, sceneEdit } from '../../core/piece/edit.ts';
+import { piece, scene } from '../../core/piece/testing.ts';
+import type { Piece } from '../../core/piece/types.ts';
+import { SYNC } from './queue.ts';
+import { DocStore, FLOW_MS } from './store.ts';
+import { FakeClock, FakeKeeper, FakeServer } from './testing.ts';
 
 let server: FakeServer;
 let keeper: FakeKeeper;
@@ -19,12 +20,12 @@ beforeEach(() => {
 });
 
 /** A page that opens the piece as it is on the server. */
-const open = (): PieceStore =>
-  new PieceStore({
-    ...{ id: 'p', piece: server.piece, rev: server.rev, history: [...server.entries] },
+const open = (): DocStore<Piece, Edit> =>
+  new DocStore({
+    ...{ editing: pieceEditing, id: 'p', doc: server.piece, rev: server.rev, history: [...server.entries] },
     ...{ send: server.send, keeper, clock, newId: () => `own-${++ids}` },
   });
-const type = (store: PieceStore, shown: string, id = 'a') =>
+const type = (store: DocStore<Piece, Edit>, shown: string, id = 'a') =>
   store.apply(sceneEdit('type', id, { shown }, 'type'));
 const words = (p: { scenes: readonly { shown: string }[] }) => p.scenes.map((s) => s.shown).join(' ');
 
@@ -43,11 +44,11 @@ describe('edits', () => {
     expect(store.state.save.kind).toBe('saved');
     expect(keeper.kept).toEqual([]);
     store.undo();
-    expect(words(store.state.piece)).toBe('A. B. C.');
+    expect(words(store.state.doc)).toBe('A. B. C.');
     store.redo();
-    expect(words(store.state.piece)).toBe('A lantern. B. C.');
+    expect(words(store.state.doc)).toBe('A lantern. B. C.');
     await clock.pass(SYNC.quietMs);
-    expect(server.piece).toEqual(store.state.piece);
+    expect(server.piece).toEqual(store.state.doc);
   });
 
   it('arrive also when somebody types without a pause', async () => {
@@ -90,7 +91,7 @@ describe('edits', () => {
     expect(store.state.redo).toHaveLength(1);
     type(store, 'Second.', 'b');
     expect(store.state.redo).toEqual([]);
-    expect(words(store.state.piece)).toBe('A. Second. C.');
+    expect(words(store.state.doc)).toBe('A. Second. C.');
   });
 });
 
@@ -141,7 +142,7 @@ describe('without a connection', () => {
     first.end();
     server.weather = 'clear';
     const second = open();
-    expect(words(second.state.piece)).toBe('Arrived. Never sent. C.');
+    expect(words(second.state.doc)).toBe('Arrived. Never sent. C.');
     // What the first page may have sent is not merged with what is typed now.
     type(second, 'Never sent!', 'b');
     await clock.pass(SYNC.quietMs);
@@ -149,7 +150,7 @@ describe('without a connection', () => {
     expect(server.entries).toHaveLength(3);
     second.undo();
     second.undo();
-    expect(words(second.state.piece)).toBe('Arrived. B. C.');
+    expect(words(second.state.doc)).toBe('Arrived. B. C.');
   });
 
   it('tells what of an earlier page no longer applies', async () => {
@@ -161,7 +162,7 @@ describe('without a connection', () => {
     server.elsewhere(edit('remove', [{ op: 'remove', id: 'b' }]));
     const second = open();
     expect(second.state.aside.map((a) => a.entry.id)).toEqual(['own-1']);
-    expect(words(second.state.piece)).toBe('A. C.');
+    expect(words(second.state.doc)).toBe('A. C.');
     expect(second.state.save.kind).toBe('saved');
   });
 
@@ -170,7 +171,7 @@ describe('without a connection', () => {
     const store = open();
     type(store, 'First.');
     expect(store.state.save).toMatchObject({ kind: 'waiting', message: expect.stringMatching(/no copy/) });
-    expect(words(store.state.piece)).toBe('First. B. C.');
+    expect(words(store.state.doc)).toBe('First. B. C.');
   });
 
   it('a page that was left tries once more and then is silent', async () => {
@@ -192,12 +193,12 @@ describe('when others edit too', () => {
     type(store, 'Also mine.', 'b');
     await clock.pass(SYNC.quietMs);
     expect(words(server.piece)).toBe('Mine. Also mine. C.');
-    expect(store.state.piece).toEqual(server.piece);
+    expect(store.state.doc).toEqual(server.piece);
     store.undo();
     store.undo();
-    expect(words(store.state.piece)).toBe('Theirs. B. C.');
+    expect(words(store.state.doc)).toBe('Theirs. B. C.');
     await clock.pass(SYNC.quietMs);
-    expect(server.piece).toEqual(store.state.piece);
+    expect(server.piece).toEqual(store.state.doc);
   });
 
   it('tells which edits no longer apply, keeps the others, and offers no undo for what is gone', async () => {
@@ -223,7 +224,7 @@ describe('when others edit too', () => {
     store.redo();
     await clock.pass(SYNC.quietMs);
     expect(words(server.piece)).toBe('Mine. B. Theirs.');
-    expect(store.state.piece).toEqual(server.piece);
+    expect(store.state.doc).toEqual(server.piece);
   });
 
   it('what the server refuses goes aside with its reason, and the rest goes on', async () => {
@@ -234,7 +235,7 @@ describe('when others edit too', () => {
     type(store, 'Third.', 'c');
     await clock.pass(SYNC.quietMs);
     expect(words(server.piece)).toBe('First. B. Third.');
-    expect(store.state.piece).toEqual(server.piece);
+    expect(store.state.doc).toEqual(server.piece);
     expect(store.state.save).toEqual({ kind: 'saved' });
     expect(store.state.aside).toMatchObject([{ entry: { id: 'own-2' }, refusal: 'No.' }]);
     expect(store.state.undo.map((s) => s.id)).toEqual(['own-1', 'own-3']);
@@ -262,7 +263,7 @@ describe('when others edit too', () => {
       { entry: { id: 'own-1' }, refusal: 'No.' },
       { entry: { id: 'own-2' }, refusal: null },
     ]);
-    expect(store.state.piece).toEqual(server.piece);
+    expect(store.state.doc).toEqual(server.piece);
   });
 });
 
@@ -289,7 +290,7 @@ it('batches are limited by their letters, but for one that is large alone', asyn
   server.requests.length = 0;
   await store.flush();
   expect(server.requests.map((r) => r.length)).toEqual([2, 1, 1, 1]);
-  expect(server.piece).toEqual(store.state.piece);
+  expect(server.piece).toEqual(store.state.doc);
 });
 
 it('many entries go in batches, one request at a time', async () => {
@@ -299,7 +300,7 @@ it('many entries go in batches, one request at a time', async () => {
   server.weather = 'clear';
   await store.flush();
   expect(server.requests.map((r) => r.length)).toEqual([SYNC.batch, 5]);
-  expect(server.piece).toEqual(store.state.piece);
+  expect(server.piece).toEqual(store.state.doc);
 });
 
 it.each([1, 2, 3, 4, 5, 6])('two pages in any weather end up with the same piece, seed %i', async (seed) => {
@@ -313,8 +314,8 @@ it.each([1, 2, 3, 4, 5, 6])('two pages in any weather end up with the same piece
   let applied = 0;
   const STEPS = 120;
   for (let i = 0; i < STEPS; i++) {
-    const page = pages[Math.floor(random() * 2)] as PieceStore;
-    const { scenes } = page.state.piece;
+    const page = pages[Math.floor(random() * 2)] as DocStore<Piece, Edit>;
+    const { scenes } = page.state.doc;
     const id = scenes[Math.floor(random() * scenes.length)]?.id ?? 'a';
     server.weather = weathers[Math.floor(random() * 4)] ?? 'clear';
     const kind = random();
@@ -339,7 +340,7 @@ it.each([1, 2, 3, 4, 5, 6])('two pages in any weather end up with the same piece
       await clock.pass(60_000);
     }
   expect(applied).toBeGreaterThan(STEPS * 0.9);
-  expect(pages[1]?.state.piece).toEqual(server.piece);
+  expect(pages[1]?.state.doc).toEqual(server.piece);
   expect(keepers.map((k) => k.kept)).toEqual([[], []]);
   expect(new Set(server.entries.map((e) => e.id)).size).toBe(server.entries.length);
 });

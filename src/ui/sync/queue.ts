@@ -1,13 +1,12 @@
-import type { Behind, HistoryEntry, StoredEntry } from '../../../api/pieces.ts';
-import { applyEdit, type Edit } from '../../../core/piece/edit.ts';
-import type { Piece } from '../../../core/piece/types.ts';
+import type { Behind, HistoryEntry, StoredEntry } from '../../api/edits.ts';
+import type { EditHead, Editing } from '../../core/editing.ts';
 import type { Clock } from './clock.ts';
 
 /** How an attempt to store entries ended. */
-export type SendResult =
+export type SendResult<E extends EditHead> =
   | { kind: 'stored'; rev: number }
   /** Others were faster: what they did comes first. */
-  | ({ kind: 'behind' } & Behind)
+  | ({ kind: 'behind' } & Behind<E>)
   /** The server will never take them. */
   | { kind: 'refused'; message: string }
   /** No connection, or the server is in trouble: to be tried again. */
@@ -16,34 +15,35 @@ export type SendResult =
 export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'waiting'; message: string };
 
 /** An edit that could not be stored, and why: kept until the writer has seen it and took what is wanted of it. */
-export interface SetAside {
-  entry: HistoryEntry;
+export interface SetAside<E extends EditHead> {
+  entry: HistoryEntry<E>;
   /** What the server said; null when others changed what it stood on. */
   refusal: string | null;
 }
 
 /** Keeps what the server has not acknowledged over a crash or a reload. */
-export interface Keeper {
-  read(): HistoryEntry[];
+export interface Keeper<E extends EditHead> {
+  read(): HistoryEntry<E>[];
   /** Throws when it cannot be kept. */
-  write(entries: readonly HistoryEntry[]): void;
-  readAside(): SetAside[];
-  writeAside(all: readonly SetAside[]): void;
+  write(entries: readonly HistoryEntry<E>[]): void;
+  readAside(): SetAside<E>[];
+  writeAside(all: readonly SetAside<E>[]): void;
 }
 
-export interface QueueOptions {
-  piece: Piece;
+export interface QueueOptions<D, E extends EditHead> {
+  editing: Editing<D, E>;
+  doc: D;
   rev: number;
-  send(baseRev: number, entries: readonly HistoryEntry[]): Promise<SendResult>;
-  keeper: Keeper;
+  send(baseRev: number, entries: readonly HistoryEntry<E>[]): Promise<SendResult<E>>;
+  keeper: Keeper<E>;
   clock: Clock;
   onSave(state: SaveState): void;
   /**
-   * What is stored is other than it was thought: others edited in between, or the server refused an edit. piece: what is
+   * What is stored is other than it was thought: others edited in between, or the server refused an edit. doc: what is
    * stored with our own on top. own: entries that still wait, with what undoes them now. aside: our entries that cannot be
    * stored.
    */
-  onRebase(piece: Piece, own: { entry: HistoryEntry; inverse: Edit }[], aside: SetAside[]): void;
+  onRebase(doc: D, own: { entry: HistoryEntry<E>; inverse: E }[], aside: SetAside<E>[]): void;
 }
 
 export const SYNC = {
@@ -62,11 +62,11 @@ export const SYNC = {
  * on top of what others did in between. An entry that was sent is never changed, since it may have been stored although
  * the answer was lost.
  */
-export class EditQueue {
+export class EditQueue<D, E extends EditHead> {
   /** The document as the server has it. */
-  private acked: Piece;
+  private acked: D;
   private rev: number;
-  private pending: HistoryEntry[] = [];
+  private pending: HistoryEntry<E>[] = [];
   private readonly sent = new Set<string>();
   /** The request that is under way, and whether another one may follow it. */
   private sending: Promise<boolean> | null = null;
@@ -78,12 +78,12 @@ export class EditQueue {
   /** So many of the entries that wait are sent one by one: the server refused them together. */
   private singly = 0;
 
-  constructor(private readonly options: QueueOptions) {
-    this.acked = options.piece;
+  constructor(private readonly options: QueueOptions<D, E>) {
+    this.acked = options.doc;
     this.rev = options.rev;
   }
 
-  get waiting(): readonly HistoryEntry[] {
+  get waiting(): readonly HistoryEntry<E>[] {
     return this.pending;
   }
 
@@ -92,13 +92,13 @@ export class EditQueue {
     return this.pending.at(-1)?.id === id && !this.sent.has(id);
   }
 
-  add(entry: HistoryEntry): void {
+  add(entry: HistoryEntry<E>): void {
     this.pending.push(entry);
     this.changed();
   }
 
   /** Puts another edit in the place of an open entry. */
-  replace(id: string, edit: Edit): void {
+  replace(id: string, edit: E): void {
     if (!this.isOpen(id)) throw new Error('An entry that may have been sent is not changed.');
     this.pending = this.pending.map((e) => (e.id === id ? { ...e, edit } : e));
     this.changed();
@@ -158,8 +158,8 @@ export class EditQueue {
     return true;
   }
 
-  private nextBatch(): HistoryEntry[] {
-    const batch: HistoryEntry[] = [];
+  private nextBatch(): HistoryEntry<E>[] {
+    const batch: HistoryEntry<E>[] = [];
     let letters = 0;
     for (const entry of this.pending.slice(0, this.singly > 0 ? 1 : SYNC.batch)) {
       letters += JSON.stringify(entry).length;
@@ -170,7 +170,7 @@ export class EditQueue {
   }
 
   /** What the server will never take goes aside with its reason; the rest goes on without it. */
-  private setAside(refused: readonly HistoryEntry[], refusal: string): void {
+  private setAside(refused: readonly HistoryEntry<E>[], refusal: string): void {
     const ids = new Set(refused.map((e) => e.id));
     this.singly = Math.max(0, this.singly - refused.length);
     this.onTop(
@@ -179,16 +179,16 @@ export class EditQueue {
     );
   }
 
-  private acknowledge(batch: readonly HistoryEntry[], rev: number): void {
-    for (const e of batch) this.acked = applied(this.acked, e.edit);
+  private acknowledge(batch: readonly HistoryEntry<E>[], rev: number): void {
+    for (const e of batch) this.acked = this.applied(e.edit);
     this.rev = rev;
     this.pending = this.pending.slice(batch.length);
     this.singly = Math.max(0, this.singly - batch.length);
   }
 
   /** Others edited in between: their edits first, then our own on top. */
-  private rebase({ rev, since }: { rev: number; since: readonly StoredEntry[] }): void {
-    for (const e of since) this.acked = applied(this.acked, e.edit);
+  private rebase({ rev, since }: Behind<E>): void {
+    for (const e of since) this.acked = this.applied(e.edit);
     this.rev = rev;
     const stored = new Set(since.map((e) => e.id));
     this.onTop(
@@ -198,20 +198,20 @@ export class EditQueue {
   }
 
   /** Puts our own entries on what is stored; what no longer applies there goes aside as well. */
-  private onTop(entries: readonly HistoryEntry[], aside: SetAside[]): void {
-    let piece = this.acked;
-    const own: { entry: HistoryEntry; inverse: Edit }[] = [];
+  private onTop(entries: readonly HistoryEntry<E>[], aside: SetAside<E>[]): void {
+    let doc = this.acked;
+    const own: { entry: HistoryEntry<E>; inverse: E }[] = [];
     for (const entry of entries) {
-      const r = applyEdit(piece, entry.edit);
+      const r = this.options.editing.apply(doc, entry.edit);
       if (!r.ok) {
         aside.push({ entry, refusal: null });
         continue;
       }
-      piece = r.piece;
+      doc = r.doc;
       own.push({ entry, inverse: r.inverse });
     }
     this.pending = own.map((o) => o.entry);
-    this.options.onRebase(piece, own, aside);
+    this.options.onRebase(doc, own, aside);
   }
 
   private keep(): void {
@@ -226,7 +226,7 @@ export class EditQueue {
   }
 
   /** Entries of an earlier page of which nobody knows whether they arrived, without those that are stored. */
-  left(history: readonly StoredEntry[]): HistoryEntry[] {
+  left(history: readonly StoredEntry<E>[]): HistoryEntry<E>[] {
     const known = new Set(history.map((e) => e.id));
     const left = this.options.keeper.read().filter((e) => !known.has(e.id));
     for (const e of left) this.sent.add(e.id);
@@ -239,10 +239,10 @@ export class EditQueue {
     this.cancel?.();
     if (this.pending.length) void this.options.send(this.rev, this.nextBatch());
   }
-}
 
-/** What the server acknowledged applies, since it applied there. */
-function applied(piece: Piece, edit: Edit): Piece {
-  const r = applyEdit(piece, edit);
-  return r.ok ? r.piece : piece;
+  /** What the server acknowledged applies, since it applied there. */
+  private applied(edit: E): D {
+    const r = this.options.editing.apply(this.acked, edit);
+    return r.ok ? r.doc : this.acked;
+  }
 }

@@ -1,13 +1,15 @@
 import { WarningOutlined } from '@ant-design/icons';
 import { Button, Popover, Typography } from 'antd';
-import { asideWords } from '../../wording/edits.ts';
-import { usePiece, usePieceState } from './context.ts';
-import type { SetAside } from './sync/queue.ts';
+import { useStore } from 'zustand';
+import type { EditHead } from '../../core/editing.ts';
+import { asideWhy, editWords } from '../../wording/edits.ts';
+import type { SetAside } from './queue.ts';
+import type { DocStore } from './store.ts';
 import './aside.css';
 
 /** Edits that could not be saved: each with its reason and its words, to be copied or put away. Nothing when there are none. */
-export function Aside() {
-  const aside = usePieceState((s) => s.aside);
+export function Aside<D, E extends EditHead>({ store }: { store: DocStore<D, E> }) {
+  const aside = useStore(store.store, (s) => s.aside);
   if (!aside.length) return null;
   return (
     <Popover
@@ -17,7 +19,12 @@ export function Aside() {
       content={
         <ul className="aside" aria-label="Changes that could not be saved">
           {aside.map((a) => (
-            <OneAside key={a.entry.id} aside={a} />
+            <OneAside
+              key={a.entry.id}
+              aside={a}
+              words={store.wordsOf(a.entry.edit)}
+              onPutAway={() => store.putAway(a.entry.id)}
+            />
           ))}
         </ul>
       }
@@ -29,19 +36,26 @@ export function Aside() {
   );
 }
 
-function OneAside({ aside: { entry, refusal } }: { aside: SetAside }) {
-  const { store } = usePiece();
-  const { name, why, words } = asideWords(entry, refusal);
+function OneAside<E extends EditHead>({
+  aside: { entry, refusal },
+  words,
+  onPutAway,
+}: {
+  aside: SetAside<E>;
+  words: readonly string[];
+  onPutAway: () => void;
+}) {
+  const name = editWords(entry.edit);
   return (
     <li>
       <strong>{name}</strong>
-      <p>{why}</p>
+      <p>{asideWhy(refusal)}</p>
       {words.map((text) => (
         <Typography.Paragraph key={text} className="aside__words" copyable={{ text, tooltips: false }}>
           {text}
         </Typography.Paragraph>
       ))}
-      <Button size="small" onClick={() => store.putAway(entry.id)} aria-label={`Put away: ${name}`}>
+      <Button size="small" onClick={onPutAway} aria-label={`Put away: ${name}`}>
         Put away
       </Button>
     </li>

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { sceneEdit } from '../../../core/piece/edit.ts';
+import { sceneEdit } from '../../core/piece/edit.ts';
+import { editSchema } from '../../core/piece/schema.ts';
 import { browserLocks, ownWindow, storageKeeper, takeOver, type WindowLocks } from './keeper.ts';
 
 const storage = (first: Record<string, string> = {}) => {
@@ -43,6 +44,7 @@ const ids = () => {
   return () => `w${++n}`;
 };
 const now = () => 1000;
+const doc = (id: string) => ({ id, edit: editSchema });
 const entry = (id: string) => ({
   ...{ id, kind: 'do' as const, ref: null },
   edit: sceneEdit('type', 'a', { shown: id }),
@@ -51,11 +53,11 @@ const entry = (id: string) => ({
 describe('the copy of unsaved edits in the browser', () => {
   it('gives back what was kept, for its piece and window only, and goes when nothing waits', () => {
     const s = storage();
-    const keeper = storageKeeper(s, 'one', 'w1', now);
+    const keeper = storageKeeper(s, doc('one'), 'w1', now);
     keeper.write([entry('e1')]);
     expect(keeper.read()).toEqual([entry('e1')]);
-    expect(storageKeeper(s, 'two', 'w1', now).read()).toEqual([]);
-    expect(storageKeeper(s, 'one', 'w2', now).read()).toEqual([]);
+    expect(storageKeeper(s, doc('two'), 'w1', now).read()).toEqual([]);
+    expect(storageKeeper(s, doc('one'), 'w2', now).read()).toEqual([]);
     keeper.write([]);
     expect(s.map.size).toBe(0);
   });
@@ -66,9 +68,9 @@ describe('the copy of unsaved edits in the browser', () => {
       { entry: entry('e1'), refusal: 'No.' },
       { entry: entry('e2'), refusal: null },
     ];
-    storageKeeper(s, 'one', 'w1', now).writeAside(aside);
-    expect(storageKeeper(s, 'one', 'w2', now).readAside()).toEqual(aside);
-    storageKeeper(s, 'one', 'w2', now).writeAside([]);
+    storageKeeper(s, doc('one'), 'w1', now).writeAside(aside);
+    expect(storageKeeper(s, doc('one'), 'w2', now).readAside()).toEqual(aside);
+    storageKeeper(s, doc('one'), 'w2', now).writeAside([]);
     expect(s.map.size).toBe(0);
   });
 
@@ -86,9 +88,9 @@ describe('the copy of unsaved edits in the browser', () => {
       'nabbet-pending-one/w2': raw,
       'nabbet-aside-one': raw,
     });
-    expect(storageKeeper(s, 'one', 'w1', now).read()).toEqual([]);
-    expect(storageKeeper(s, 'one', 'w1', now).readAside()).toEqual([]);
-    await takeOver(s, browser().window(), 'one', 'w1', now);
+    expect(storageKeeper(s, doc('one'), 'w1', now).read()).toEqual([]);
+    expect(storageKeeper(s, doc('one'), 'w1', now).readAside()).toEqual([]);
+    await takeOver(s, browser().window(), doc('one'), 'w1', now);
     // What cannot be read here may be read elsewhere: it stays.
     expect(s.map.get('nabbet-pending-one/w2')).toBe(raw);
   });
@@ -117,13 +119,13 @@ describe('windows', () => {
       await ownWindow(storage(), b, newId),
       await ownWindow(storage(), c, newId),
     ];
-    storageKeeper(s, 'one', idA, now).write([entry('a1'), entry('a2')]);
-    storageKeeper(s, 'one', idB, now).write([entry('b1')]);
-    storageKeeper(s, 'other', idA, now).write([entry('x1')]);
+    storageKeeper(s, doc('one'), idA, now).write([entry('a1'), entry('a2')]);
+    storageKeeper(s, doc('one'), idB, now).write([entry('b1')]);
+    storageKeeper(s, doc('other'), idA, now).write([entry('x1')]);
     a.close();
-    await Promise.all([takeOver(s, b, 'one', idB, now), takeOver(s, c, 'one', idC, now)]);
+    await Promise.all([takeOver(s, b, doc('one'), idB, now), takeOver(s, c, doc('one'), idC, now)]);
     const read = (id: string) =>
-      storageKeeper(s, 'one', id, now)
+      storageKeeper(s, doc('one'), id, now)
         .read()
         .map((e) => e.id);
     expect([...read(idB), ...read(idC)].sort()).toEqual(['a1', 'a2', 'b1']);
@@ -134,8 +136,8 @@ describe('windows', () => {
 
   it('take over what an earlier version kept for the whole browser', async () => {
     const s = storage({ 'nabbet-pending-one': JSON.stringify({ entries: [entry('old')] }) });
-    await takeOver(s, browser().window(), 'one', 'w9', now);
-    expect(storageKeeper(s, 'one', 'w9', now).read()).toEqual([entry('old')]);
+    await takeOver(s, browser().window(), doc('one'), 'w9', now);
+    expect(storageKeeper(s, doc('one'), 'w9', now).read()).toEqual([entry('old')]);
     expect([...s.map.keys()]).toEqual(['nabbet-pending-one/w9']);
   });
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { StoredEntry } from '../../../api/pieces.ts';
+import type { StoredEntry } from '../../api/edits.ts';
 import { stepsOf } from './steps.ts';
 
 const entry = (id: string, kind: StoredEntry['kind'] = 'do', ref: string | null = null): StoredEntry => ({

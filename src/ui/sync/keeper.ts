@@ -1,29 +1,43 @@
 import Joi from 'joi';
-import type { HistoryEntry } from '../../../api/pieces.ts';
-import { editSchema } from '../../../core/piece/schema.ts';
+import type { HistoryEntry } from '../../api/edits.ts';
+import type { EditHead } from '../../core/editing.ts';
 import type { Keeper, SetAside } from './queue.ts';
 
 /** What a window needs of the browser's storage. */
 export type KeeperStorage = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
 
-const entry = Joi.object({
-  id: Joi.string().required(),
-  kind: Joi.valid('do', 'undo', 'redo').required(),
-  ref: Joi.string().allow(null).required(),
-  edit: editSchema.required(),
-});
-const copySchema = Joi.object<{ at: number; entries: HistoryEntry[] }>({
-  at: Joi.number().default(0),
-  entries: Joi.array().items(entry).required(),
-}).unknown();
-const asideSchema = Joi.array().items(
-  Joi.object<SetAside>({ entry: entry.required(), refusal: Joi.string().allow(null, '').required() }),
-);
+/** What is kept of a document whose edits have this schema. */
+function schemas<E extends EditHead>(edit: Joi.Schema<E>) {
+  const entry = Joi.object<HistoryEntry<E>>({
+    id: Joi.string().required(),
+    kind: Joi.valid('do', 'undo', 'redo').required(),
+    ref: Joi.string().allow(null).required(),
+    edit: edit.required(),
+  });
+  return {
+    copy: Joi.object<{ at: number; entries: HistoryEntry<E>[] }>({
+      at: Joi.number().default(0),
+      entries: Joi.array().items(entry).required(),
+    }).unknown(),
+    aside: Joi.array<SetAside<E>[]>().items(
+      Joi.object<SetAside<E>>({
+        entry: entry.required(),
+        refusal: Joi.string().allow(null, '').required(),
+      }),
+    ),
+  };
+}
+
+/** The document whose edits are kept. edit: their schema. */
+export interface Kept<E extends EditHead> {
+  id: string;
+  edit: Joi.Schema<E>;
+}
 
 /** A copy's key begins so; the window's id follows. Before there were copies for each window it was the whole key. */
-const copiesOf = (pieceId: string) => `nabbet-pending-${pieceId}`;
-const copyKey = (pieceId: string, windowId: string) => `${copiesOf(pieceId)}/${windowId}`;
-const asideKey = (pieceId: string) => `nabbet-aside-${pieceId}`;
+const copiesOf = (docId: string) => `nabbet-pending-${docId}`;
+const copyKey = (docId: string, windowId: string) => `${copiesOf(docId)}/${windowId}`;
+const asideKey = (docId: string) => `nabbet-aside-${docId}`;
 
 /** What a key holds; null when that cannot be read. */
 function parsed<T>(storage: KeeperStorage, key: string, schema: Joi.Schema<T>): T | null {
@@ -38,23 +52,24 @@ function parsed<T>(storage: KeeperStorage, key: string, schema: Joi.Schema<T>): 
 }
 
 /** Keeps the unsaved entries of one window in the browser's storage, which all windows share. */
-export function storageKeeper(
+export function storageKeeper<E extends EditHead>(
   storage: KeeperStorage,
-  pieceId: string,
+  { id: docId, edit }: Kept<E>,
   windowId: string,
   now: () => number,
-): Keeper {
-  const key = copyKey(pieceId, windowId);
+): Keeper<E> {
+  const { copy: copySchema, aside: asideSchema } = schemas(edit);
+  const key = copyKey(docId, windowId);
   return {
     read: () => parsed(storage, key, copySchema)?.entries ?? [],
     write(entries) {
       if (entries.length) storage.setItem(key, JSON.stringify({ at: now(), entries }));
       else storage.removeItem(key);
     },
-    readAside: () => parsed(storage, asideKey(pieceId), asideSchema) ?? [],
+    readAside: () => parsed(storage, asideKey(docId), asideSchema) ?? [],
     writeAside(all) {
-      if (all.length) storage.setItem(asideKey(pieceId), JSON.stringify(all));
-      else storage.removeItem(asideKey(pieceId));
+      if (all.length) storage.setItem(asideKey(docId), JSON.stringify(all));
+      else storage.removeItem(asideKey(docId));
     },
   };
 }
@@ -86,20 +101,22 @@ export async function ownWindow(
 }
 
 /**
- * Takes over the copies of a piece that windows left which are gone, each by one window only: they are written to this
+ * Takes over the copies of a document that windows left which are gone, each by one window only: they are written to this
  * window's copy before they are removed.
  */
-export async function takeOver(
+export async function takeOver<E extends EditHead>(
   storage: KeeperStorage,
   locks: WindowLocks,
-  pieceId: string,
+  doc: Kept<E>,
   windowId: string,
   now: () => number,
 ): Promise<void> {
-  const own = storageKeeper(storage, pieceId, windowId, now);
-  const start = copiesOf(pieceId);
+  const own = storageKeeper(storage, doc, windowId, now);
+  const { copy: copySchema } = schemas(doc.edit);
+  const docId = doc.id;
+  const start = copiesOf(docId);
   const keys = Array.from({ length: storage.length }, (_, i) => storage.key(i) ?? '').filter(
-    (key) => (key === start || key.startsWith(`${start}/`)) && key !== copyKey(pieceId, windowId),
+    (key) => (key === start || key.startsWith(`${start}/`)) && key !== copyKey(docId, windowId),
   );
   for (const key of keys.sort()) {
     const at = parsed(storage, key, copySchema)?.at ?? 0;

@@ -1,26 +1,26 @@
 import { createStore } from 'zustand/vanilla';
-import type { HistoryEntry, StoredEntry } from '../../../api/pieces.ts';
-import { applyEdit, type Edit, type EditFailure, mergeEdits } from '../../../core/piece/edit.ts';
-import type { Piece } from '../../../core/piece/types.ts';
-import type { Clock } from '../sync/clock.ts';
-import { EditQueue, type Keeper, type SaveState, type SendResult, type SetAside } from '../sync/queue.ts';
+import type { HistoryEntry, StoredEntry } from '../../api/edits.ts';
+import type { EditFailure, EditHead, Editing } from '../../core/editing.ts';
+import type { Clock } from './clock.ts';
+import { EditQueue, type Keeper, type SaveState, type SendResult, type SetAside } from './queue.ts';
 import { afterEntry, type Step, type Steps, stepsOf } from './steps.ts';
 
-export interface PieceState extends Steps {
+export interface DocState<D, E extends EditHead> extends Steps<E> {
   id: string;
-  piece: Piece;
+  doc: D;
   save: SaveState;
   /** Edits that could not be stored, until they are put away. */
-  aside: SetAside[];
+  aside: SetAside<E>[];
 }
 
-export interface StoreOptions {
+export interface StoreOptions<D, E extends EditHead> {
+  editing: Editing<D, E>;
   id: string;
-  piece: Piece;
+  doc: D;
   rev: number;
-  history: readonly StoredEntry[];
-  send(baseRev: number, entries: readonly HistoryEntry[]): Promise<SendResult>;
-  keeper: Keeper;
+  history: readonly StoredEntry<E>[];
+  send(baseRev: number, entries: readonly HistoryEntry<E>[]): Promise<SendResult<E>>;
+  keeper: Keeper<E>;
   clock: Clock;
   newId(): string;
 }
@@ -28,21 +28,21 @@ export interface StoreOptions {
 /** What flows (typing, a slider) within this time of the last is one step of the history. */
 export const FLOW_MS = 900;
 
-/** The piece in the browser: one write path for every change, and the steps that can be undone. */
-export class PieceStore {
+/** A document in the browser: one write path for every change, and the steps that can be undone. */
+export class DocStore<D, E extends EditHead> {
   readonly store;
-  private readonly queue: EditQueue;
+  private readonly queue: EditQueue<D, E>;
   private lastAt = Number.NEGATIVE_INFINITY;
 
-  constructor(private readonly options: StoreOptions) {
-    const { id, piece, rev, history, send, keeper, clock } = options;
-    this.store = createStore<PieceState>(() => ({
-      ...{ id, piece, save: { kind: 'saved' } },
+  constructor(private readonly options: StoreOptions<D, E>) {
+    const { editing, id, doc, rev, history, send, keeper, clock } = options;
+    this.store = createStore<DocState<D, E>>(() => ({
+      ...{ id, doc, save: { kind: 'saved' } },
       ...stepsOf(history),
       aside: keeper.readAside(),
     }));
     this.queue = new EditQueue({
-      ...{ piece, rev, send, keeper, clock },
+      ...{ editing, doc, rev, send, keeper, clock },
       onSave: (save) => this.store.setState({ save }),
       onRebase: (now, own, aside) => this.rebased(now, own, aside),
     });
@@ -50,12 +50,12 @@ export class PieceStore {
     this.setAside(gone.map((entry) => ({ entry, refusal: null })));
   }
 
-  get state(): PieceState {
+  get state(): DocState<D, E> {
     return this.store.getState();
   }
 
   /** Applies an edit, remembers how to undo it, and sends it. Gives why it cannot be applied. */
-  apply(edit: Edit): EditFailure | null {
+  apply(edit: E): EditFailure | null {
     return this.enter('do', null, edit);
   }
 
@@ -70,51 +70,57 @@ export class PieceStore {
   }
 
   private enter(
-    kind: HistoryEntry['kind'],
+    kind: HistoryEntry<E>['kind'],
     ref: string | null,
-    edit: Edit,
+    edit: E,
     id = this.options.newId(),
   ): EditFailure | null {
-    const { piece, undo } = this.state;
-    const result = applyEdit(piece, edit);
+    const { doc, undo } = this.state;
+    const { editing } = this.options;
+    const result = editing.apply(doc, edit);
     if (!result.ok) return result.failure;
     const now = this.options.clock.now();
     const last = this.queue.waiting.at(-1);
     const flows = kind === 'do' && last?.kind === 'do' && now - this.lastAt < FLOW_MS;
-    const merged = flows && undo.at(-1)?.id === last.id ? mergeEdits(last.edit, edit) : null;
+    const merged = flows && undo.at(-1)?.id === last.id ? editing.merge(last.edit, edit) : null;
     this.lastAt = now;
     if (merged && last && this.queue.isOpen(last.id)) {
-      this.store.setState({ piece: result.piece, redo: [] });
+      this.store.setState({ doc: result.doc, redo: [] });
       this.queue.replace(last.id, merged);
       return null;
     }
-    const entry: HistoryEntry = { id, kind, ref, edit };
-    this.store.setState({ piece: result.piece, ...afterEntry(this.state, entry, result.inverse) });
+    const entry: HistoryEntry<E> = { id, kind, ref, edit };
+    this.store.setState({ doc: result.doc, ...afterEntry(this.state, entry, result.inverse) });
     this.queue.add(entry);
     return null;
   }
 
   /** Steps of entries that still wait undo what is there now. */
   private rebased(
-    piece: Piece,
-    own: readonly { entry: HistoryEntry; inverse: Edit }[],
-    aside: readonly SetAside[],
+    doc: D,
+    own: readonly { entry: HistoryEntry<E>; inverse: E }[],
+    aside: readonly SetAside<E>[],
   ): void {
     const inverses = new Map(own.map(({ entry, inverse }) => [entry.ref ?? entry.id, inverse]));
     const gone = new Set(aside.map(({ entry }) => entry.id));
-    const now = (steps: readonly Step[]) =>
+    const now = (steps: readonly Step<E>[]) =>
       steps
         .filter((s) => !gone.has(s.id))
         .map((s) => {
           const edit = inverses.get(s.id);
           return edit ? { ...s, edit } : s;
         });
-    this.store.setState((s) => ({ piece, undo: now(s.undo), redo: now(s.redo) }));
+    this.store.setState((s) => ({ doc, undo: now(s.undo), redo: now(s.redo) }));
     this.setAside(aside);
   }
 
-  private setAside(more: readonly SetAside[]): void {
+  private setAside(more: readonly SetAside<E>[]): void {
     if (more.length) this.keepAside([...this.options.keeper.readAside(), ...more]);
+  }
+
+  /** The words that an edit would have put in. */
+  wordsOf(edit: E): string[] {
+    return this.options.editing.words(edit);
   }
 
   /** Puts away what was set aside: the writer has seen it. */
@@ -122,7 +128,7 @@ export class PieceStore {
     this.keepAside(this.options.keeper.readAside().filter(({ entry }) => entry.id !== entryId));
   }
 
-  private keepAside(aside: SetAside[]): void {
+  private keepAside(aside: SetAside<E>[]): void {
     this.store.setState({ aside });
     this.options.keeper.writeAside(aside);
   }

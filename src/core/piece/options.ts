@@ -1,0 +1,19 @@
+import Joi from 'joi';
+import { FORMATS, type Format } from '../look/formats.ts';
+import { MOOD_NAMES, type Mood } from '../music/moods.ts';
+import { VOICES } from '../sound/speech.ts';
+import { oneOf } from './field.ts';
+
+/** What a piece will be besides its words. */
+export interface PieceOptions {
+  format: Format;
+  voice: string;
+  /** null for no music. */
+  mood: Mood | null;
+}
+
+export const optionsSchema = Joi.object<PieceOptions>({
+  format: oneOf(FORMATS).required(),
+  voice: oneOf(VOICES.map((v) => v.name)).required(),
+  mood: oneOf(MOOD_NAMES).allow(null).required(),
+});
