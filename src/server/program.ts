@@ -1,4 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
+import { once } from 'node:events';
 
 /** A program ended with an error or ran too long; the message says which and what it printed last. */
 export class ProgramError extends Error {
@@ -6,7 +7,7 @@ export class ProgramError extends Error {
 }
 
 export interface RunOptions {
-  input?: Uint8Array | string;
+  input?: Uint8Array | string | AsyncIterable<Uint8Array> | Iterable<Uint8Array>;
   /** Milliseconds until it is killed. */
   timeoutMs?: number;
   cwd?: string;
@@ -27,6 +28,20 @@ export function start(
   return spawn('setpriv', ['--pdeathsig', 'SIGKILL', program, ...args], { stdio, ...(cwd ? { cwd } : {}) });
 }
 
+/** Writes to a program as fast as it reads. A program that ended before is no error here. */
+async function feed(
+  child: ChildProcess,
+  input: AsyncIterable<Uint8Array> | Iterable<Uint8Array>,
+): Promise<void> {
+  for await (const part of input) {
+    const into = child.stdin;
+    if (!into?.writable) return;
+    if (!into.write(part))
+      await Promise.race([once(into, 'drain'), once(child, 'close')]).catch(() => undefined);
+  }
+  child.stdin?.end();
+}
+
 /** Runs a program to its end and gives what it printed. */
 export async function run(
   program: string,
@@ -34,6 +49,7 @@ export async function run(
   options: RunOptions = {},
 ): Promise<{ stdout: Buffer; stderr: string }> {
   const child = start(program, args, ['pipe', 'pipe', 'pipe'], options.cwd);
+  let failed: Error | null = null;
   const out: Buffer[] = [];
   const err: Buffer[] = [];
   child.stdout?.on('data', (d: Buffer) => out.push(d));
@@ -41,7 +57,15 @@ export async function run(
   child.stdin?.on('error', () => {
     // The program ended before it had read everything: its exit code says why.
   });
-  child.stdin?.end(options.input ?? '');
+  const { input = '' } = options;
+  const fed =
+    typeof input === 'string' || input instanceof Uint8Array
+      ? child.stdin?.end(input)
+      : feed(child, input).catch((e: Error) => {
+          // What was to be read failed, not the program.
+          failed = e;
+          child.kill('SIGKILL');
+        });
   let timedOut = false;
   const timer = setTimeout(() => {
     timedOut = true;
@@ -52,6 +76,8 @@ export async function run(
     child.on('close', resolve);
   }).finally(() => clearTimeout(timer));
   const stderr = Buffer.concat(err).toString('utf8');
+  await fed;
+  if (failed) throw failed;
   if (timedOut)
     throw new ProgramError(`${program} was stopped after ${(options.timeoutMs ?? 120_000) / 1000} s.`);
   if (code === null || !(options.accept ?? [0]).includes(code))

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { Typesetter } from '../core/look/typeset/typesetter.ts';
 import { piece, scene } from '../core/piece/testing.ts';
 import { newBed } from '../core/piece/types.ts';
-import { mix } from '../core/sound/mix.ts';
+import { mix, soundOf } from '../core/sound/mix.ts';
 import { compile } from '../core/timeline/compile.ts';
 import { takeKey } from '../core/timeline/keys.ts';
 import type { Facts, Timeline } from '../core/timeline/types.ts';
@@ -59,7 +59,11 @@ describe('the worker that mixes', () => {
       { kind: 'track', key: track, track: music },
       { kind: 'mix', id: 7, timeline },
     );
-    const wanted = mix(timeline, { take: () => samples, track: () => music, clip: () => null });
+    const wanted = mix(timeline, {
+      take: () => soundOf(samples),
+      track: () => soundOf(music.left, music.right),
+      clip: () => null,
+    });
     expect(answer).toEqual({ id: 7, left: wanted.left, right: wanted.right });
     expect(moved()).toHaveLength(2);
   });
@@ -68,7 +72,7 @@ describe('the worker that mixes', () => {
     const { send } = worker();
     send({ kind: 'take', key: take, samples }, { kind: 'track', key: track, track: music });
     send({ kind: 'forget-track', key: track });
-    const wanted = mix(timeline, { take: () => samples, track: () => null, clip: () => null });
+    const wanted = mix(timeline, { take: () => soundOf(samples), track: () => null, clip: () => null });
     expect(send({ kind: 'mix', id: 8, timeline })).toEqual({ id: 8, ...wanted });
   });
 

@@ -1,4 +1,4 @@
-import { mix, type Stereo } from '../core/sound/mix.ts';
+import { mix, type Sound, type Stereo, soundOf } from '../core/sound/mix.ts';
 import type { Timeline } from '../core/timeline/types.ts';
 
 /** Takes, tracks and sounds of clips are sent once; a mix is asked for with a timeline. */
@@ -20,22 +20,22 @@ export interface MixScope {
 
 /** Lets a scope answer with mixes of what it was sent. */
 export function serveMixes(scope: MixScope): void {
-  const takes = new Map<string, Float32Array>();
-  const clips = new Map<string, Stereo>();
-  const tracks = new Map<string, Stereo>();
+  const takes = new Map<string, Sound>();
+  const clips = new Map<string, Sound>();
+  const tracks = new Map<string, Sound>();
   scope.onmessage = ({ data }) => {
     switch (data.kind) {
       case 'take':
-        takes.set(data.key, data.samples);
+        takes.set(data.key, soundOf(data.samples));
         break;
       case 'forget-track':
         tracks.delete(data.key);
         break;
       case 'track':
-        tracks.set(data.key, data.track);
+        tracks.set(data.key, soundOf(data.track.left, data.track.right));
         break;
       case 'clip':
-        clips.set(data.key, data.track);
+        clips.set(data.key, soundOf(data.track.left, data.track.right));
         break;
       case 'mix':
         try {

@@ -25,9 +25,10 @@ const DRAWN: Record<number, Record<string, string>> = {
 const MOMENTS = 40;
 
 const read = (file: string): unknown => JSON.parse(readFileSync(new URL(file, import.meta.url), 'utf8'));
-const shelf = read('../../../shelf/catalogue.json') as { entries: (AssetFact & { id: string })[] };
+/** What the shelf knew of the pictures of these pieces; the shelf itself may change. */
+const shelf = read('./fixtures/shelf.json') as AssetFact[];
 const assets = Object.fromEntries(
-  shelf.entries.map((e): [string, AssetFact] => [e.id, { ...e, durationMs: 0, sound: false }]),
+  shelf.map((e): [string, AssetFact] => [e.id, { ...e, durationMs: 0, sound: false }]),
 );
 const timelineOf = (piece: Piece): Timeline =>
   compile(

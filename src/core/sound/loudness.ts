@@ -18,59 +18,84 @@ const SHELF: Biquad = {
 };
 const HIGHPASS: Biquad = { b0: 1, b1: -2, b2: 1, a1: -1.99004745483398, a2: 0.99007225036621 };
 
-function filtered(x: Float32Array, stages: readonly Biquad[]): Float64Array {
-  const y = Float64Array.from(x);
-  for (const { b0, b1, b2, a1, a2 } of stages) {
-    let x1 = 0;
-    let x2 = 0;
-    let y1 = 0;
-    let y2 = 0;
-    for (let i = 0; i < y.length; i++) {
-      const v = y[i] as number;
-      const w = b0 * v + b1 * x1 + b2 * x2 - a1 * y1 - a2 * y2;
+/** Both filters of one channel, going on where they were (direct form I), and the energy of what came out of them. */
+class Weighted {
+  energy = 0;
+  /** The last two samples before, between and after the filters. */
+  private state = { x1: 0, x2: 0, m1: 0, m2: 0, y1: 0, y2: 0 };
+
+  add(x: Float32Array, from: number, to: number): void {
+    let { x1, x2, m1, m2, y1, y2 } = this.state;
+    let energy = this.energy;
+    for (let i = from; i < to; i++) {
+      const v = x[i] as number;
+      const m = SHELF.b0 * v + SHELF.b1 * x1 + SHELF.b2 * x2 - SHELF.a1 * m1 - SHELF.a2 * m2;
+      const y = HIGHPASS.b0 * m + HIGHPASS.b1 * m1 + HIGHPASS.b2 * m2 - HIGHPASS.a1 * y1 - HIGHPASS.a2 * y2;
       x2 = x1;
       x1 = v;
+      m2 = m1;
+      m1 = m;
       y2 = y1;
-      y1 = w;
-      y[i] = w;
+      y1 = y;
+      energy += y ** 2;
     }
+    this.energy = energy;
+    this.state = { x1, x2, m1, m2, y1, y2 };
   }
-  return y;
 }
 
 const lufs = (power: number): number => -0.691 + 10 * Math.log10(power);
+const mean = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0) / list.length;
+
+/** Energy is summed up over this many samples. */
+const STEP = SAMPLE_RATE / 10;
 
 /**
- * Integrated loudness in LUFS of one or two channels at 48 kHz: blocks of 400 ms every 100 ms, absolute gate at -70,
- * relative gate 10 LU under the mean of what passes (ITU-R BS.1770-4). -Infinity for silence or less than one block.
+ * Measures the integrated loudness of one or two channels at 48 kHz that come in blocks: parts of 400 ms every 100 ms,
+ * absolute gate at -70, relative gate 10 LU under the mean of what passes (ITU-R BS.1770-4).
  */
-export function integratedLoudness(channels: readonly Float32Array[]): number {
-  const step = SAMPLE_RATE / 10;
-  const length = channels[0]?.length ?? 0;
-  const steps = Math.floor(length / step);
-  const energy = new Float64Array(steps);
-  for (const c of channels) {
-    const y = filtered(c, [SHELF, HIGHPASS]);
-    for (let s = 0; s < steps; s++) {
-      let sum = 0;
-      for (let i = s * step; i < (s + 1) * step; i++) sum += (y[i] as number) ** 2;
-      energy[s] = (energy[s] as number) + sum / step;
+export class LoudnessMeter {
+  private filters: Weighted[] = [];
+  /** Samples of the step that is not full yet. */
+  private inStep = 0;
+  private readonly energy: number[] = [];
+
+  push(channels: readonly Float32Array[]): void {
+    if (!this.filters.length) this.filters = channels.map(() => new Weighted());
+    const length = channels[0]?.length ?? 0;
+    for (let from = 0; from < length; ) {
+      const to = Math.min(length, from + STEP - this.inStep);
+      this.filters.forEach((f, c) => {
+        f.add(channels[c] as Float32Array, from, to);
+      });
+      this.inStep += to - from;
+      from = to;
+      if (this.inStep === STEP) this.closeStep();
     }
   }
-  const blocks: number[] = [];
-  for (let s = 0; s + 4 <= steps; s++)
-    blocks.push(
-      ((energy[s] as number) +
-        (energy[s + 1] as number) +
-        (energy[s + 2] as number) +
-        (energy[s + 3] as number)) /
-        4,
-    );
-  const mean = (list: number[]) => list.reduce((a, b) => a + b, 0) / list.length;
-  const loud = blocks.filter((p) => p > 0 && lufs(p) > -70);
-  if (!loud.length) return Number.NEGATIVE_INFINITY;
-  const gate = lufs(mean(loud)) - 10;
-  return lufs(mean(loud.filter((p) => lufs(p) > gate)));
+
+  private closeStep(): void {
+    this.energy.push(this.filters.reduce((n, f) => n + f.energy / STEP, 0));
+    for (const f of this.filters) f.energy = 0;
+    this.inStep = 0;
+  }
+
+  /** LUFS; -Infinity for silence or less than one part. */
+  get integrated(): number {
+    const parts: number[] = [];
+    for (let s = 0; s + 4 <= this.energy.length; s++) parts.push(mean(this.energy.slice(s, s + 4)));
+    const loud = parts.filter((p) => p > 0 && lufs(p) > -70);
+    if (!loud.length) return Number.NEGATIVE_INFINITY;
+    const gate = lufs(mean(loud)) - 10;
+    return lufs(mean(loud.filter((p) => lufs(p) > gate)));
+  }
+}
+
+/** Integrated loudness in LUFS of whole channels; see LoudnessMeter. */
+export function integratedLoudness(channels: readonly Float32Array[]): number {
+  const meter = new LoudnessMeter();
+  meter.push(channels);
+  return meter.integrated;
 }
 
 /** Taps per phase of the fourfold interpolator for the true peak (ITU-R BS.1770-4, annex 2). */
@@ -93,6 +118,9 @@ const PHASES: readonly (readonly number[])[] = [
   ],
 ];
 
+/** So many samples round a place are asked for the peak there. */
+export const PEAK_TAPS = 12;
+
 /** The largest value between the samples round index i, where that can be above `from`; 0 elsewhere. */
 export function peakAround(x: Float32Array, i: number, from: number): number {
   const here = Math.abs(x[i] as number);
@@ -100,7 +128,7 @@ export function peakAround(x: Float32Array, i: number, from: number): number {
   let peak = here;
   for (const taps of PHASES) {
     let v = 0;
-    for (let k = 0; k < 12; k++) v += (taps[k] as number) * (x[i + 5 - k] ?? 0);
+    for (let k = 0; k < PEAK_TAPS; k++) v += (taps[k] as number) * (x[i + 5 - k] ?? 0);
     const a = Math.abs(v);
     if (a > peak) peak = a;
   }

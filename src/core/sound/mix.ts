@@ -1,7 +1,7 @@
-import { type Decibels, msToSamples, type Samples } from '../time.ts';
-import type { ClipSound, SoundBed, Timeline } from '../timeline/types.ts';
-import { limit } from './limit.ts';
-import { integratedLoudness } from './loudness.ts';
+import { type Decibels, msToSamples, SAMPLE_RATE, type Samples } from '../time.ts';
+import type { ClipSound, SoundBed, Timeline, TimelineScene } from '../timeline/types.ts';
+import { Limiter } from './limit.ts';
+import { LoudnessMeter } from './loudness.ts';
 
 /** Levels and times of the mix. Takes come in at -16 LUFS, tracks at -18. */
 export const MIX = {
@@ -24,55 +24,179 @@ export interface Stereo {
   right: Float32Array;
 }
 
-export interface Material {
-  /** A take: mono at 48 kHz; null while it is not there. */
-  take(key: string): Float32Array | null;
-  /** The own sound of a clip's part: stereo at 48 kHz, at the loudness of a take; null while it is not there. */
-  clip(key: string): Stereo | null;
-  /** The track: stereo at 48 kHz; null while it is not there. */
-  track(key: string): Stereo | null;
+/** Sound that is read in parts, at 48 kHz. */
+export interface Sound {
+  length: Samples;
+  /** Samples [start, end) of each channel: one, or left and right. */
+  read(start: Samples, end: Samples): readonly Float32Array[];
 }
+
+/** Sound that is in memory. */
+export const soundOf = (...channels: readonly Float32Array[]): Sound => ({
+  length: channels[0]?.length ?? 0,
+  read: (start, end) => channels.map((c) => c.subarray(start, end)),
+});
+
+export interface Material {
+  /** A take; null while it is not there. */
+  take(key: string): Sound | null;
+  /** The own sound of a clip's part, at the loudness of a take; null while it is not there. */
+  clip(key: string): Sound | null;
+  /** The track; null while it is not there. */
+  track(key: string): Sound | null;
+}
+
+/** Samples of a mix that are made at once. */
+const BLOCK = 10 * SAMPLE_RATE;
+/** Up to this length what was mixed is kept while it is brought to its level; a longer piece is mixed anew each time. */
+const SHORT = 240 * SAMPLE_RATE;
+/** The mix is brought to its level, and once more, since the limiter takes a little loudness. */
+const ROUNDS = 2;
 
 /**
  * Mixes a timeline's sound: voices where they stand, the own sound of clips at its level against them, music ducked under
- * them, the whole brought to MIX.targetLufs and held under the ceiling. Pure; the same material gives the same samples.
+ * them, the whole brought to MIX.targetLufs and held under the ceiling. It comes in parts, so that an hour needs no more
+ * memory than a minute; null while it is still being measured, so that others have their turn. Pure; the same material gives
+ * the same samples.
  */
-export function mix(timeline: Timeline, material: Material): Stereo {
+export function* mixInParts(timeline: Timeline, material: Material): Generator<Stereo | null> {
   const n = timeline.sound.samples;
-  const left = new Float32Array(n);
-  const right = new Float32Array(n);
-  for (const { voice } of timeline.scenes) {
-    const take = voice && material.take(voice.key);
-    if (!voice || !take) continue;
-    const length = Math.min(voice.samples, take.length - voice.offset, n - voice.start);
-    for (let i = 0; i < length; i++) {
-      const v = take[voice.offset + i] as number;
-      left[voice.start + i] = (left[voice.start + i] as number) + v;
-      right[voice.start + i] = (right[voice.start + i] as number) + v;
+  const starts = Array.from({ length: Math.ceil(n / BLOCK) }, (_, i) => i * BLOCK);
+  const gains: number[] = [];
+  /** Of a short mix: its parts as far as they were brought, and with how many of the gains. */
+  let kept: { parts: (readonly Float32Array[])[]; gains: number } | null = null;
+  for (let round = 0; round < ROUNDS; round++) {
+    const meter = new LoudnessMeter();
+    const level = new Level(gains.slice(kept?.gains ?? 0));
+    const parts: (readonly Float32Array[])[] = [];
+    const measure = (part: readonly Float32Array[]) => {
+      meter.push(part);
+      if (n <= SHORT) parts.push(part);
+    };
+    for (const part of kept?.parts ?? raw()) {
+      measure(level.push(part));
+      yield null;
     }
+    measure(level.end());
+    if (n <= SHORT) kept = { parts, gains: gains.length };
+    const now = meter.integrated;
+    if (!Number.isFinite(now)) break;
+    gains.push(10 ** ((MIX.targetLufs - now) / 20));
   }
-  for (const clip of timeline.sound.clips) {
-    const sound = material.clip(clip.key);
-    if (sound) addClip({ left, right }, sound, clip);
+  const level = new Level(gains.slice(kept?.gains ?? 0));
+  for (const part of kept?.parts ?? raw()) yield stereo(level.push(part));
+  yield stereo(level.end());
+
+  function* raw(): Generator<readonly Float32Array[]> {
+    for (const start of starts) yield mixPart(timeline, material, start, Math.min(n, start + BLOCK));
   }
-  for (const bed of timeline.sound.beds) {
-    const track = bed.track && material.track(bed.track.key);
-    if (track) addMusic({ left, right }, track, bed, gainCurve(timeline.sound.speech, n, bed));
-  }
-  level({ left, right });
-  return { left, right };
 }
 
-/** Brings a mix to the target; the limiter takes a little loudness, so the gain is corrected once. */
-function level({ left, right }: Stereo): void {
-  const channels = [left, right];
-  for (let round = 0; round < 2; round++) {
-    const now = integratedLoudness(channels);
-    if (!Number.isFinite(now)) return;
-    const gain = 10 ** ((MIX.targetLufs - now) / 20);
-    for (const c of channels) for (let i = 0; i < c.length; i++) c[i] = (c[i] as number) * gain;
-    limit(channels, MIX.ceilingDb);
+const stereo = ([left, right]: readonly Float32Array[]): Stereo => ({
+  left: left as Float32Array,
+  right: right as Float32Array,
+});
+
+/** The whole mix at once; see mixInParts. */
+export function mix(timeline: Timeline, material: Material): Stereo {
+  const n = timeline.sound.samples;
+  const out = { left: new Float32Array(n), right: new Float32Array(n) };
+  let at = 0;
+  for (const part of mixInParts(timeline, material)) {
+    if (!part) continue;
+    out.left.set(part.left, at);
+    out.right.set(part.right, at);
+    at += part.left.length;
   }
+  return out;
+}
+
+/** Gains one after the other, each followed by the limiter. */
+class Level {
+  private readonly stages: { gain: number; limiter: Limiter }[];
+
+  constructor(gains: readonly number[]) {
+    this.stages = gains.map((gain) => ({ gain, limiter: new Limiter(2, MIX.ceilingDb) }));
+  }
+
+  push(block: readonly Float32Array[]): readonly Float32Array[] {
+    return this.through(block, 0);
+  }
+
+  /** What the limiters still hold. */
+  end(): readonly Float32Array[] {
+    const parts = this.stages.map(({ limiter }, i) => this.through(limiter.end(), i + 1));
+    const [left, right] = [0, 1].map((c) => joined(parts.map((p) => p[c] as Float32Array)));
+    return [left as Float32Array, right as Float32Array];
+  }
+
+  private through(block: readonly Float32Array[], from: number): readonly Float32Array[] {
+    let now = block;
+    for (const { gain, limiter } of this.stages.slice(from))
+      now = limiter.push(now.map((c) => scaled(c, gain)));
+    return now;
+  }
+}
+
+function scaled(x: Float32Array, gain: number): Float32Array {
+  const out = new Float32Array(x.length);
+  for (let i = 0; i < x.length; i++) out[i] = (x[i] as number) * gain;
+  return out;
+}
+
+function joined(parts: readonly Float32Array[]): Float32Array {
+  const out = new Float32Array(parts.reduce((n, p) => n + p.length, 0));
+  let at = 0;
+  for (const p of parts) {
+    out.set(p, at);
+    at += p.length;
+  }
+  return out;
+}
+
+/** What is heard from one sample to another, before it is brought to its level. */
+function mixPart(timeline: Timeline, material: Material, start: Samples, end: Samples): Float32Array[] {
+  const part = { start, end, left: new Float32Array(end - start), right: new Float32Array(end - start) };
+  for (const { voice } of timeline.scenes) {
+    if (!voice || voice.start >= end || voice.start + voice.samples <= start) continue;
+    const take = material.take(voice.key);
+    if (take) addVoice(part, take, voice);
+  }
+  for (const clip of timeline.sound.clips) {
+    if (clip.start >= end || clip.start + clip.length <= start) continue;
+    const sound = material.clip(clip.key);
+    if (sound) addClip(part, sound, clip, timeline.sound.samples);
+  }
+  for (const bed of timeline.sound.beds) {
+    if (!bed.track || bed.start >= end || bed.start + bed.length <= start) continue;
+    const track = material.track(bed.track.key);
+    const curve = gainCurve(timeline.sound.speech, timeline.sound.samples, bed);
+    if (track) addMusic(part, track, bed, curve, timeline.sound.samples);
+  }
+  return [part.left, part.right];
+}
+
+/** A part of a mix; its first sample is the piece's sample `start`. */
+interface Part extends Stereo {
+  start: Samples;
+  end: Samples;
+}
+
+/** Adds to the sample i of the piece. */
+function add(part: Part, i: Samples, left: number, right: number): void {
+  const o = i - part.start;
+  part.left[o] = (part.left[o] as number) + left;
+  part.right[o] = (part.right[o] as number) + right;
+}
+
+function addVoice(part: Part, take: Sound, voice: NonNullable<TimelineScene['voice']>): void {
+  const length = Math.min(voice.samples, take.length - voice.offset);
+  const from = Math.max(part.start, voice.start);
+  const to = Math.min(part.end, voice.start + length);
+  if (to <= from) return;
+  const shift = voice.offset - voice.start;
+  const [x] = take.read(from + shift, to + shift);
+  for (let i = from; i < to; i++) add(part, i, x?.[i - from] as number, x?.[i - from] as number);
 }
 
 /** A point of a gain curve; between points the gain runs straight in dB. */
@@ -108,37 +232,58 @@ export function gainCurve(
 }
 
 /** Adds a clip's sound, round and round for its length; each pass begins and ends softly, so that nothing clicks. */
-function addClip(out: Stereo, sound: Stereo, clip: ClipSound): void {
+function addClip(part: Part, sound: Sound, clip: ClipSound, samples: Samples): void {
   const gain = 10 ** (clip.gainDb / 20);
   const soft = msToSamples(MIX.clipFadeMs);
-  const pass = Math.min(clip.samples, sound.left.length);
-  const end = Math.min(clip.length, out.left.length - clip.start);
+  const pass = Math.min(clip.samples, sound.length);
+  const length = Math.min(clip.length, samples - clip.start);
   if (pass < 1) return;
-  for (let i = 0; i < end; i++) {
-    const at = i % pass;
-    const g = gain * Math.min(1, at / soft, (pass - at) / soft, (end - i) / soft);
-    const o = clip.start + i;
-    out.left[o] = (out.left[o] as number) + (sound.left[at] as number) * g;
-    out.right[o] = (out.right[o] as number) + (sound.right[at] as number) * g;
+  const last = Math.min(part.end - clip.start, length);
+  for (let from = Math.max(0, part.start - clip.start); from < last; ) {
+    // To the end of this pass at most.
+    const to = Math.min(last, from - (from % pass) + pass);
+    const [left, right = left] = sound.read(from % pass, (from % pass) + to - from);
+    for (let i = from; i < to; i++) {
+      const at = i % pass;
+      const g = gain * Math.min(1, at / soft, (pass - at) / soft, (length - i) / soft);
+      add(part, clip.start + i, (left?.[i - from] as number) * g, (right?.[i - from] as number) * g);
+    }
+    from = to;
   }
 }
 
 /** Adds a track over its stretch; it begins and ends softly. The curve is counted in samples of the piece. */
-function addMusic(out: Stereo, track: Stereo, bed: SoundBed, curve: readonly GainPoint[]): void {
-  const length = Math.min(bed.length, out.left.length - bed.start, track.left.length);
+function addMusic(
+  part: Part,
+  track: Sound,
+  bed: SoundBed,
+  curve: readonly GainPoint[],
+  samples: Samples,
+): void {
+  const length = Math.min(bed.length, samples - bed.start, track.length);
   const fadeIn = msToSamples(MIX.fadeInMs);
   const fadeOut = msToSamples(MIX.fadeOutMs);
+  const from = Math.max(0, part.start - bed.start);
+  const to = Math.min(length, part.end - bed.start);
+  if (to <= from) return;
+  const [left, right = left] = track.read(from, to);
   let k = 0;
-  for (let i = 0; i < length; i++) {
+  // Where the curve is flat its gain is worked out once.
+  let flat = Number.NaN;
+  let level = 1;
+  for (let i = from; i < to; i++) {
     const o = bed.start + i;
     while (k < curve.length - 2 && (curve[k + 1] as GainPoint).at <= o) k++;
     const a = curve[k] as GainPoint;
     const b = curve[k + 1] as GainPoint;
-    const t = b.at > a.at ? Math.min(1, Math.max(0, (o - a.at) / (b.at - a.at))) : 1;
-    const db = a.db + (b.db - a.db) * t;
-    const g = 10 ** (db / 20) * Math.min(1, i / fadeIn) * Math.min(1, (length - i) / fadeOut);
-    out.left[o] = (out.left[o] as number) + (track.left[i] as number) * g;
-    out.right[o] = (out.right[o] as number) + (track.right[i] as number) * g;
+    if (a.db !== b.db || a.db !== flat) {
+      const t = b.at > a.at ? Math.min(1, Math.max(0, (o - a.at) / (b.at - a.at))) : 1;
+      const db = a.db + (b.db - a.db) * t;
+      level = 10 ** (db / 20);
+      flat = a.db === b.db ? a.db : Number.NaN;
+    }
+    const g = level * Math.min(1, i / fadeIn) * Math.min(1, (length - i) / fadeOut);
+    add(part, o, (left?.[i - from] as number) * g, (right?.[i - from] as number) * g);
   }
 }
 

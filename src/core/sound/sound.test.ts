@@ -7,7 +7,7 @@ import { msToSamples, SAMPLE_RATE, SAMPLES_PER_FRAME } from '../time.ts';
 import type { SoundBed, Timeline } from '../timeline/types.ts';
 import { limit } from './limit.ts';
 import { integratedLoudness, truePeak } from './loudness.ts';
-import { gainCurve, MIX, mix } from './mix.ts';
+import { gainCurve, MIX, mix, soundOf } from './mix.ts';
 
 const sine = (seconds: number, hz: number, dbfs: number) =>
   Float32Array.from(
@@ -125,7 +125,7 @@ describe('mix', () => {
       (_, i) => Math.sin(i / 20) * (0.25 + 0.2 * random()) * (Math.sin(i / 9000) > -0.4 ? 1 : 0.05),
     );
     const music = sine(10, 440, -15);
-    const material = { take: () => voice, clip: () => null, track: () => ({ left: music, right: music }) };
+    const material = { take: () => soundOf(voice), clip: () => null, track: () => soundOf(music, music) };
     const { left, right } = mix(timeline(n), material);
     expect(left.length).toBe(n);
     expect(integratedLoudness([left, right])).toBeCloseTo(MIX.targetLufs, 0);

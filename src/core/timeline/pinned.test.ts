@@ -24,9 +24,10 @@ const PINNED: Record<string, string> = {
 };
 
 const read = (file: string): unknown => JSON.parse(readFileSync(new URL(file, import.meta.url), 'utf8'));
-const shelf = read('../../../shelf/catalogue.json') as { entries: (AssetFact & { id: string })[] };
+/** What the shelf knew of the pictures of these pieces; the shelf itself may change. */
+const shelf = read('../paint/fixtures/shelf.json') as AssetFact[];
 const assets = Object.fromEntries(
-  shelf.entries.map((e): [string, AssetFact] => [e.id, { ...e, durationMs: 0, sound: false }]),
+  shelf.map((e): [string, AssetFact] => [e.id, { ...e, durationMs: 0, sound: false }]),
 );
 const stored = (name: string): Piece => migratePiece(read(`../paint/fixtures/${name}.json`));
 const setter = () => new Typesetter((text, font) => text.length * font.size * 0.52);

@@ -3,7 +3,7 @@ import { REVEAL_KINDS } from '../look/reveals.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
 import { type Bed, newBed, type Piece, type Scene } from '../piece/types.ts';
-import { gainCurve, MIX, mix } from '../sound/mix.ts';
+import { gainCurve, MIX, mix, soundOf } from '../sound/mix.ts';
 import { FPS, msToFrames, msToSamples, SAMPLE_RATE, SAMPLES_PER_FRAME } from '../time.ts';
 import { compile, locate } from './compile.ts';
 import { takeKey } from './keys.ts';
@@ -89,7 +89,7 @@ describe('a narration that was recorded', () => {
       { length: take.samples },
       (_, i) => Math.sin(i / 20) * 0.2 * (i < 30_000 ? 1 : 0),
     );
-    const { left } = mix(t, { take: () => ramp, clip: () => null, track: () => null });
+    const { left } = mix(t, { take: () => soundOf(ramp), clip: () => null, track: () => null });
     const { start = 0, offset = 0 } = t.scenes[0]?.voice ?? {};
     const heard = (from: number, to: number) =>
       left.subarray(from, to).reduce((m, x) => Math.max(m, Math.abs(x)), 0);
@@ -124,7 +124,7 @@ describe('stretches of music', () => {
     const { left } = mix(t, {
       take: () => null,
       clip: () => null,
-      track: () => ({ left: tone, right: tone }),
+      track: () => soundOf(tone, tone),
     });
     const rms = (fromMs: number, toMs: number) => {
       const part = left.subarray(msToSamples(fromMs), msToSamples(toMs));

@@ -1,13 +1,53 @@
+import type { PaintAsk, PaintPlan, Search, SearchAnswer } from '../../api/shelf.ts';
+import type { Vector } from '../../core/match/types.ts';
+import type { OutlineChoices } from '../../core/outline/types.ts';
+import type { PieceOptions } from '../../core/piece/options.ts';
+import type { Piece, Placement } from '../../core/piece/types.ts';
 import type { Source } from '../../core/source/types.ts';
+import type { Split } from '../../core/text/script.ts';
+import type { ClipSound } from '../../core/timeline/types.ts';
 import type { About } from '../assets/assets.ts';
 import type { AssetRecord } from '../assets/record.ts';
 import type { Fetched } from '../read/fetch.ts';
 import type { ReadAs } from '../read/readers/types.ts';
 
-/** What is done with material of strangers in processes of their own. Only types stand here: both sides import it. */
-export interface Tasks {
+// What is done in processes of their own. Only types stand here: both sides import it.
+
+/** With material of strangers. */
+export interface ReadTasks {
   'read-file': (bytes: Uint8Array, name: string, as: ReadAs) => Promise<Source>;
   'read-fetched': (fetched: Fetched, as: ReadAs) => Promise<Source>;
   'read-pasted': (words: string, markup: string | null, as: ReadAs) => Promise<Source>;
   picture: (bytes: Uint8Array, about: About) => Promise<AssetRecord>;
+}
+
+/** With lines and what they mean. */
+export interface MatchTasks {
+  /** A first draft with its pictures. Throws Failed (no-lines, too-many-scenes). */
+  'draft-script': (script: string, split: Split, options: PieceOptions) => Promise<Piece>;
+  /** The same from an outline. Throws Failed (no-outline-lines, too-many-scenes). */
+  'draft-outline': (
+    source: Source,
+    choices: OutlineChoices,
+    options: PieceOptions & { sourceId: string },
+  ) => Promise<Piece>;
+  /** Pictures for the scenes of a piece whose picture is not the writer's own choice. */
+  nab: (piece: Piece) => Promise<Record<string, Placement>>;
+  search: (ask: Search) => Promise<SearchAnswer>;
+  'plan-painting': (ask: PaintAsk) => Promise<PaintPlan>;
+  /** Has lines read ahead of nabbing. */
+  warm: (lines: { layout: string; shown: string; brief: string }[]) => Promise<void>;
+  meanings: (texts: readonly string[]) => Promise<Vector[]>;
+}
+
+/** With sound. */
+export interface SoundTasks {
+  /** Plays a score to a file: at its length, faded at its end, at the loudness of a track. */
+  track: (score: Uint8Array, samples: number, file: string) => Promise<void>;
+  /** Takes the own sound of a clip's part to a file, at the loudness of a take. */
+  'clip-sound': (
+    clip: string,
+    part: Pick<ClipSound, 'inMs' | 'speed' | 'samples'>,
+    file: string,
+  ) => Promise<void>;
 }

@@ -11,9 +11,9 @@ import { compile } from '../../core/timeline/compile.ts';
 import { failureWords } from '../../wording/failures.ts';
 import { registerFonts } from '../frames/fonts.ts';
 import { ServerPictures } from '../frames/pictures.ts';
-import { mixTimeline } from '../frames/render.ts';
 import { knownFacts, typesetter } from '../material.ts';
 import { run } from '../program.ts';
+import { mixed } from '../sound/mixing.ts';
 import { importClip, isClip, proxyState } from './clips.ts';
 import { pictureView } from './lookup.ts';
 import { type AssetRecord, assetFact, assetFile, assetRecord } from './record.ts';
@@ -174,7 +174,13 @@ describe('a clip in a scene', () => {
 
   it('is heard where it is wanted, at its level, round and round, and not otherwise', async () => {
     const level = async (clip: Partial<ClipPart>, seconds: readonly number[]) => {
-      const { left } = await mixTimeline(await timelineOf(clip, 4000));
+      const left = new Float32Array(4 * SAMPLE_RATE);
+      let at = 0;
+      for await (const part of mixed(await timelineOf(clip, 4000))) {
+        left.set(part.left, at);
+        at += part.left.length;
+      }
+      expect(at).toBe(left.length);
       return seconds.map((s) => {
         const part = left.subarray(s * SAMPLE_RATE, (s + 0.4) * SAMPLE_RATE);
         return 10 * Math.log10(part.reduce((n, v) => n + v * v, 1e-12) / part.length);

@@ -3,16 +3,13 @@ import path from 'node:path';
 import { createCanvas } from '@napi-rs/canvas';
 import type { Context2D } from '../../core/paint/context.ts';
 import { paintFrame } from '../../core/paint/paint.ts';
-import { mix, type Stereo } from '../../core/sound/mix.ts';
 import { FPS, framesToSeconds, SAMPLE_RATE } from '../../core/time.ts';
 import { type Height, renderSize, type Segment, segments } from '../../core/timeline/segments.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
-import { clipSamples } from '../assets/clip-sound.ts';
 import { dataPath } from '../config.ts';
-import { trackSamples } from '../music/tracks.ts';
 import { ProgramError, run, start } from '../program.ts';
 import { shelf } from '../shelf/shelf.ts';
-import { takeSamples } from '../speech/takes.ts';
+import { mixedBytes } from '../sound/mixing.ts';
 import { keepNewest } from '../store/files.ts';
 import { registerFonts } from './fonts.ts';
 import { converter } from './i420.ts';
@@ -289,32 +286,6 @@ async function paintRun(
   }
 }
 
-/** The sound of a timeline, from the takes and the track in the store. */
-export async function mixTimeline(timeline: Timeline): Promise<Stereo> {
-  const takes = new Map<string, Float32Array>();
-  for (const { voice } of timeline.scenes)
-    if (voice && !takes.has(voice.key)) takes.set(voice.key, await takeSamples(voice.key));
-  const tracks = new Map<string, Stereo>();
-  for (const { track } of timeline.sound.beds)
-    if (track && !tracks.has(track.key)) tracks.set(track.key, await trackSamples(track.key));
-  const clips = new Map<string, Stereo>();
-  for (const c of timeline.sound.clips) if (!clips.has(c.key)) clips.set(c.key, await clipSamples(c));
-  return mix(timeline, {
-    take: (k) => takes.get(k) ?? null,
-    clip: (k) => clips.get(k) ?? null,
-    track: (k) => tracks.get(k) ?? null,
-  });
-}
-
-function interleaved({ left, right }: Stereo): Buffer {
-  const out = new Float32Array(left.length * 2);
-  for (let i = 0; i < left.length; i++) {
-    out[i * 2] = left[i] as number;
-    out[i * 2 + 1] = right[i] as number;
-  }
-  return Buffer.from(out.buffer);
-}
-
 async function join(timeline: Timeline, list: Segment[], folder: string, out: string): Promise<void> {
   await mkdir(path.dirname(path.resolve(out)), { recursive: true });
   const work = await mkdtemp(path.join(dataPath(), 'join-'));
@@ -324,7 +295,6 @@ async function join(timeline: Timeline, list: Segment[], folder: string, out: st
       (s) => `file '${segmentFile(folder, s)}'\nduration ${framesToSeconds(s.end - s.start).toFixed(6)}`,
     );
     await writeFile(path.join(work, 'list.txt'), `${names.join('\n')}\n`);
-    const sound = interleaved(await mixTimeline(timeline));
     await run(
       'ffmpeg',
       [
@@ -359,7 +329,7 @@ async function join(timeline: Timeline, list: Segment[], folder: string, out: st
         '+faststart',
         temporary,
       ],
-      { input: sound, timeoutMs: 1_800_000 },
+      { input: mixedBytes(timeline), timeoutMs: 1_800_000 },
     );
     await rename(temporary, out);
   } finally {

@@ -93,7 +93,7 @@ async function main(): Promise<void> {
     });
   await writeWhole(dataPath('worker.pid'), String(process.pid));
   await sweep(dataPath('segments'), 'run-', Date.now());
-  await sweep(dataPath(), 'join-', Date.now());
+  for (const prefix of ['join-', 'sound-']) await sweep(dataPath(), prefix, Date.now());
   const { again, failed } = await requeueRunning();
   if (again || failed)
     log.info({ again, failed }, 'renders of a stopped worker are taken up again, or given up');

@@ -1,19 +1,17 @@
-import { mkdir, mkdtemp, readFile, rm, stat, utimes } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
+import { mkdtemp, rm, stat, utimes } from 'node:fs/promises';
 import path from 'node:path';
 import PQueue from 'p-queue';
 import { compose } from '../../core/music/compose.ts';
 import { midiFile } from '../../core/music/midi.ts';
 import type { Mood } from '../../core/music/moods.ts';
-import { integratedLoudness } from '../../core/sound/loudness.ts';
-import type { Stereo } from '../../core/sound/mix.ts';
-import { type Milliseconds, msToSamples, SAMPLE_RATE } from '../../core/time.ts';
+import { type Milliseconds, msToSamples, SAMPLE_RATE, type Samples } from '../../core/time.ts';
 import { trackKey } from '../../core/timeline/keys.ts';
 import type { TrackFact } from '../../core/timeline/types.ts';
+import { sound } from '../apart/apart.ts';
 import { CONFIG, dataPath } from '../config.ts';
 import { run } from '../program.ts';
-import { readWav, writeWav } from '../sound/wav.ts';
-import { keepNewest, writeWhole } from '../store/files.ts';
+import { loudnessOf, partsOf, wavOf } from '../sound/parts.ts';
+import { keepNewest, makeWhole, writeWhole } from '../store/files.ts';
 
 const KEY = /^[0-9a-f]{32}$/;
 /** Loudness of a stored track, and how many are kept: each edit that changes the length makes a new one. */
@@ -38,7 +36,7 @@ export async function trackOf(mood: Mood, seed: number, lengthMs: Milliseconds):
   if (running) return running;
   const job = queue
     .add(async () => {
-      await play(midiFile(score), msToSamples(lengthMs), file);
+      await sound('track', midiFile(score), msToSamples(lengthMs), file);
       await keepNewest(dataPath('tracks'), TRACKS.keep);
       return fact;
     })
@@ -48,51 +46,39 @@ export async function trackOf(mood: Mood, seed: number, lengthMs: Milliseconds):
 }
 
 /** FluidSynth plays the score; the track is cut to length, faded at its end and brought to its loudness. */
-async function play(midi: Uint8Array, samples: number, file: string): Promise<void> {
-  const folder = await mkdtemp(path.join(tmpdir(), 'nabbet-music-'));
+export async function playTrack(midi: Uint8Array, samples: Samples, file: string): Promise<void> {
+  const work = await mkdtemp(path.join(dataPath(), 'sound-'));
   try {
-    const mid = path.join(folder, 'score.mid');
-    const wav = path.join(folder, 'score.wav');
+    const mid = path.join(work, 'score.mid');
+    const wav = path.join(work, 'score.wav');
     await writeWhole(mid, midi);
     await run(
       'fluidsynth',
       ['-ni', '-q', '-F', wav, '-r', String(SAMPLE_RATE), '-g', '0.6', CONFIG.soundfont, mid],
       { timeoutMs: 600_000 },
     );
-    const played = readWav(await readFile(wav));
-    const channels = [0, 1].map((c) => {
-      const out = new Float32Array(samples);
-      out.set((played.channels[c] ?? played.channels[0] ?? new Float32Array()).subarray(0, samples));
-      return out;
-    });
-    const gain = 10 ** ((TRACKS.lufs - integratedLoudness(channels)) / 20);
+    const loudness = loudnessOf(wav, samples);
+    const gain = Number.isFinite(loudness) ? 10 ** ((TRACKS.lufs - loudness) / 20) : 1;
     const fade = Math.min(samples, SAMPLE_RATE);
-    for (const c of channels)
-      for (let i = 0; i < samples; i++) {
-        const left = samples - i;
-        c[i] =
-          Math.max(-1, Math.min(1, (c[i] as number) * (Number.isFinite(gain) ? gain : 1))) *
-          (left < fade ? (left / fade) ** 1.5 : 1);
-      }
-    await mkdir(path.dirname(file), { recursive: true });
-    const { stdout } = await run(
-      'ffmpeg',
-      ['-v', 'error', '-f', 'wav', '-i', 'pipe:0', '-c:a', 'flac', '-f', 'flac', 'pipe:1'],
-      {
-        input: writeWav(channels, SAMPLE_RATE),
-      },
+    const levelled = partsOf(wav, samples, (v, i) => {
+      const left = samples - i;
+      return Math.max(-1, Math.min(1, v * gain)) * (left < fade ? (left / fade) ** 1.5 : 1);
+    });
+    await makeWhole(file, (temporary) =>
+      run(
+        'ffmpeg',
+        ['-y', '-v', 'error', '-f', 'wav', '-i', 'pipe:0', '-c:a', 'flac', '-f', 'flac', temporary],
+        { input: wavOf(samples, levelled), timeoutMs: 600_000 },
+      ),
     );
-    await writeWhole(file, stdout);
   } finally {
-    await rm(folder, { recursive: true, force: true });
+    await rm(work, { recursive: true, force: true });
   }
 }
 
-export async function trackSamples(key: string): Promise<Stereo> {
+/** Unpacks a track to a WAVE file, from which parts are read. */
+export async function unpackTrack(key: string, to: string): Promise<void> {
   const file = trackFile(key);
   if (!file) throw new Error(`“${key}” is no key of a track.`);
-  const { stdout } = await run('ffmpeg', ['-v', 'error', '-i', file, '-f', 'wav', 'pipe:1']);
-  const [left, right] = readWav(stdout).channels;
-  if (!left) throw new Error('The track has no sound.');
-  return { left, right: right ?? left };
+  await run('ffmpeg', ['-y', '-v', 'error', '-i', file, '-f', 'wav', to], { timeoutMs: 600_000 });
 }

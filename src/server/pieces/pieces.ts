@@ -9,15 +9,14 @@ import {
   type PieceSummary,
 } from '../../api/pieces.ts';
 import { Failed, failureOf } from '../../core/failure.ts';
-import { draftFromLines } from '../../core/outline/draft.ts';
 import { type Edit, pieceEditing } from '../../core/piece/edit.ts';
-import { fitDraft } from '../../core/piece/fit.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
 import { DamagedPiece, migratePiece } from '../../core/piece/migrate.ts';
 import type { PieceOptions } from '../../core/piece/options.ts';
 import { pieceSchema } from '../../core/piece/schema.ts';
 import type { Piece } from '../../core/piece/types.ts';
-import { cutScript, type Split } from '../../core/text/script.ts';
+import type { Split } from '../../core/text/script.ts';
+import { match } from '../apart/apart.ts';
 import { pictureView } from '../assets/lookup.ts';
 import { db } from '../db/client.ts';
 import { json } from '../db/json.ts';
@@ -25,32 +24,12 @@ import { edits, pieces } from '../db/schema.ts';
 import { type Appended, append } from '../edits/append.ts';
 import { log } from '../log.ts';
 import { knownFacts } from '../material.ts';
-import { entryViews, nabFrom } from '../shelf/search.ts';
-import { withPictures } from '../shelf/shelf.ts';
+import { entryViews } from '../shelf/search.ts';
 import { entriesAfter, isCurrent, readHistory, rowOf, storeCurrent, storedIds } from './history.ts';
 
 /** Begins a piece with a script: cut, pictures nabbed. Throws Failed. */
-export async function beginPiece(script: string, split: Split, options: PieceOptions): Promise<string> {
-  const lines = cutScript(script, split);
-  if (!lines.length) throw new Failed({ code: 'no-lines' });
-  return createDraft(
-    draftFromLines(lines, options, () => nanoid(10)),
-    'script',
-  );
-}
-
-/** Throws Failed when a piece does not hold so many scenes. */
-function mustFit(scenes: number, from: 'script' | 'outline'): void {
-  if (scenes > LIMITS.scenes)
-    throw new Failed({ code: 'too-many-scenes', scenes, most: LIMITS.scenes, from });
-}
-
-/** Stores a draft, with pictures nabbed for the scenes that have none. */
-export async function createDraft(draft: Piece, from: 'script' | 'outline' = 'outline'): Promise<string> {
-  const fitted = fitDraft(draft, () => nanoid(10));
-  mustFit(fitted.scenes.length, from);
-  return createPiece(await withPictures(fitted, await nabFrom(fitted)));
-}
+export const beginPiece = async (script: string, split: Split, options: PieceOptions): Promise<string> =>
+  createPiece(await match('draft-script', script, split, options));
 
 /** Stores a new piece. What could not be read again is not stored: throws for a document that its schema refuses. */
 export async function createPiece(doc: Piece): Promise<string> {

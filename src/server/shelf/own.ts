@@ -3,12 +3,12 @@ import type { OwnWords } from '../../api/shelf.ts';
 import type { Licence } from '../../core/exchange/credits.ts';
 import { Failed } from '../../core/failure.ts';
 import type { ShelfItem } from '../../core/match/types.ts';
+import { match } from '../apart/apart.ts';
 import { tagsFrom } from '../assets/keywords.ts';
 import { pictureFact } from '../assets/lookup.ts';
 import { type AssetRecord, assetRecord } from '../assets/record.ts';
 import { db } from '../db/client.ts';
 import { favourites, ownPictures } from '../db/schema.ts';
-import { embedder } from './embedder.ts';
 
 /** A picture of the own part of the shelf. */
 export interface OwnPicture extends OwnWords {
@@ -48,7 +48,7 @@ export async function shelve(
 }
 
 async function vectorsOf(words: Pick<OwnWords, 'title' | 'description' | 'tags'>): Promise<Buffer> {
-  const [text, tags] = await embedder.embed([
+  const [text, tags] = await match('meanings', [
     [words.title, words.description].filter(Boolean).join('. '),
     words.tags.join(', ') || words.title,
   ]);

@@ -6,6 +6,7 @@ import { STAGE } from '../../core/look/formats.ts';
 import { confidenceOf, WEAK } from '../../core/match/nab.ts';
 import { completeOrder, type Stage } from '../../core/match/order.ts';
 import { planWords } from '../../wording/painting.ts';
+import { match } from '../apart/apart.ts';
 import { importPicture } from '../assets/assets.ts';
 import { CONFIG } from '../config.ts';
 import { run } from '../program.ts';
@@ -64,7 +65,7 @@ const oneAtATime = pLimit(1);
 
 /** Paints a picture to order and puts it on the shelf, marked as machine-made. The same order gives the same picture. */
 export async function paintToOrder(ask: PaintAsk): Promise<ShelfEntryView> {
-  const plan = await planPainting(ask);
+  const plan = await match('plan-painting', ask);
   const { order } = plan;
   const entry = (await paintable()).get(order.what) as CatalogueEntry;
   const name = order.what.split('/')[1] ?? '';

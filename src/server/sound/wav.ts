@@ -1,32 +1,53 @@
+import { closeSync, openSync, readSync, statSync } from 'node:fs';
+import type { Sound } from '../../core/sound/mix.ts';
+
 /** PCM of a RIFF WAVE file. */
 export interface Wav {
   rate: number;
   channels: Float32Array[];
 }
 
-/** Reads 16-bit integer or 32-bit float PCM. Throws when the file is something else. */
-export function readWav(file: Buffer): Wav {
-  if (file.toString('latin1', 0, 4) !== 'RIFF' || file.toString('latin1', 8, 12) !== 'WAVE')
+interface PcmFormat {
+  code: number;
+  channels: number;
+  rate: number;
+  bits: number;
+}
+
+/** The samples of a file begin within so many bytes. */
+const HEAD_BYTES = 65_536;
+
+const frameBytes = (f: PcmFormat): number => (f.bits / 8) * f.channels;
+
+/** Where the samples of a file of this size stand, by its first bytes. Throws when the file is something else. */
+function headOf(head: Buffer, size: number): { format: PcmFormat; start: number; bytes: number } {
+  if (head.toString('latin1', 0, 4) !== 'RIFF' || head.toString('latin1', 8, 12) !== 'WAVE')
     throw new Error('This is no WAVE file.');
-  let format = { code: 0, channels: 0, rate: 0, bits: 0 };
-  for (let at = 12; at + 8 <= file.length; ) {
-    const id = file.toString('latin1', at, at + 4);
-    const size = Math.min(file.readUInt32LE(at + 4), file.length - at - 8);
-    const body = at + 8;
+  let format: PcmFormat = { code: 0, channels: 0, rate: 0, bits: 0 };
+  for (let at = 12; at + 8 <= head.length; ) {
+    const id = head.toString('latin1', at, at + 4);
+    const said = head.readUInt32LE(at + 4);
+    const start = at + 8;
     if (id === 'fmt ')
       format = {
-        code: file.readUInt16LE(body),
-        channels: file.readUInt16LE(body + 2),
-        rate: file.readUInt32LE(body + 4),
-        bits: file.readUInt16LE(body + 14),
+        code: head.readUInt16LE(start),
+        channels: head.readUInt16LE(start + 2),
+        rate: head.readUInt32LE(start + 4),
+        bits: head.readUInt16LE(start + 14),
       };
-    if (id === 'data') return { rate: format.rate, channels: pcm(file.subarray(body, body + size), format) };
-    at = body + size + (size % 2);
+    if (id === 'data') return { format, start, bytes: Math.min(said, size - start) };
+    at = start + said + (said % 2);
   }
   throw new Error('The WAVE file has no samples.');
 }
 
-function pcm(data: Buffer, f: { code: number; channels: number; bits: number }): Float32Array[] {
+/** Reads 16-bit integer or 32-bit float PCM. Throws when the file is something else. */
+export function readWav(file: Buffer): Wav {
+  const { format, start, bytes } = headOf(file, file.length);
+  return { rate: format.rate, channels: pcm(file.subarray(start, start + bytes), format) };
+}
+
+function pcm(data: Buffer, f: PcmFormat): Float32Array[] {
   const bytes = f.bits / 8;
   const n = Math.floor(data.length / (bytes * f.channels));
   const out = Array.from({ length: f.channels }, () => new Float32Array(n));
@@ -41,11 +62,47 @@ function pcm(data: Buffer, f: { code: number; channels: number; bits: number }):
   return out;
 }
 
-/** A WAVE file of 16-bit samples; values beyond full scale are held at it. */
-export function writeWav(channels: readonly Float32Array[], rate: number): Buffer {
-  const n = channels[0]?.length ?? 0;
-  const count = channels.length;
-  const out = Buffer.alloc(44 + n * count * 2);
+/** PCM of a WAVE file on the disk, read in parts: an hour of it is never in memory. The file has to stay. */
+export class WavFile implements Sound {
+  readonly length: number;
+  private readonly format: PcmFormat;
+  /** Where the samples begin, bytes. */
+  private readonly start: number;
+
+  /** Throws when it is no such file. */
+  constructor(private readonly file: string) {
+    const head = Buffer.alloc(HEAD_BYTES);
+    const { size } = statSync(file);
+    this.readAt(head, 0);
+    const { format, start, bytes } = headOf(head, size);
+    this.format = format;
+    this.start = start;
+    this.length = Math.floor(bytes / frameBytes(format));
+  }
+
+  read(start: number, end: number): Float32Array[] {
+    const bytes = Buffer.alloc(Math.max(0, Math.min(end, this.length) - start) * frameBytes(this.format));
+    this.readAt(bytes, this.start + start * frameBytes(this.format));
+    return pcm(bytes, this.format);
+  }
+
+  private readAt(into: Buffer, position: number): void {
+    const fd = openSync(this.file, 'r');
+    try {
+      for (let at = 0; at < into.length; ) {
+        const got = readSync(fd, into, at, into.length - at, position + at);
+        if (got === 0) break;
+        at += got;
+      }
+    } finally {
+      closeSync(fd);
+    }
+  }
+}
+
+/** The head of a WAVE file of 16-bit samples. n: samples of each channel. */
+export function wavHead(n: number, count: number, rate: number): Buffer {
+  const out = Buffer.alloc(44);
   out.write('RIFF', 0, 'latin1');
   out.writeUInt32LE(36 + n * count * 2, 4);
   out.write('WAVEfmt ', 8, 'latin1');
@@ -58,10 +115,21 @@ export function writeWav(channels: readonly Float32Array[], rate: number): Buffe
   out.writeUInt16LE(16, 34);
   out.write('data', 36, 'latin1');
   out.writeUInt32LE(n * count * 2, 40);
-  const samples = new Int16Array(out.buffer, out.byteOffset + 44, n * count);
+  return out;
+}
+
+/** Samples as they stand in a WAVE file: 16 bits, channels in turn; values beyond full scale are held at it. */
+export function wavSamples(channels: readonly Float32Array[]): Buffer {
+  const n = channels[0]?.length ?? 0;
+  const count = channels.length;
+  const samples = new Int16Array(n * count);
   channels.forEach((c, k) => {
     for (let i = 0; i < n; i++)
       samples[i * count + k] = Math.max(-32768, Math.min(32767, Math.round((c[i] as number) * 32767)));
   });
-  return out;
+  return Buffer.from(samples.buffer);
 }
+
+/** A WAVE file of 16-bit samples; values beyond full scale are held at it. */
+export const writeWav = (channels: readonly Float32Array[], rate: number): Buffer =>
+  Buffer.concat([wavHead(channels[0]?.length ?? 0, channels.length, rate), wavSamples(channels)]);

@@ -3,21 +3,20 @@ import { nanoid } from 'nanoid';
 import { SCRIPT_LETTERS } from '../../api/pieces.ts';
 import type { ReadAs, SourceInput, SourceSummary, StoredSource } from '../../api/sources.ts';
 import { Failed } from '../../core/failure.ts';
-import { draftFromOutline } from '../../core/outline/from-outline.ts';
-import { firstChoices, outlineLines } from '../../core/outline/outline.ts';
+import { firstChoices } from '../../core/outline/outline.ts';
 import { PHOTO } from '../../core/outline/photos.ts';
 import type { PieceOptions } from '../../core/piece/options.ts';
-import { DEFAULT_VOICE, voiceSpeed } from '../../core/sound/speech.ts';
+import { DEFAULT_VOICE } from '../../core/sound/speech.ts';
 import { scriptOf } from '../../core/source/script.ts';
 import { emptySource, type Photo, type Source } from '../../core/source/types.ts';
-import { apart, pictureApart } from '../apart/apart.ts';
+import { apart, match, pictureApart } from '../apart/apart.ts';
 import { pictureView } from '../assets/lookup.ts';
 import { photoOf } from '../assets/photo-set.ts';
 import { assetRecord } from '../assets/record.ts';
 import { fetchPictures } from '../assets/source-pictures.ts';
 import { db } from '../db/client.ts';
 import { sources } from '../db/schema.ts';
-import { createDraft } from '../pieces/pieces.ts';
+import { createPiece } from '../pieces/pieces.ts';
 import { decodeText } from '../read/decode.ts';
 import { fetchDocument } from '../read/read.ts';
 import { shelveFromSource } from '../shelf/own.ts';
@@ -184,10 +183,9 @@ export const removePhotos = (id: string, ids: readonly string[]): Promise<Source
 /** Makes the piece that an outline describes, pictures nabbed where the source has none. Throws Failed. */
 export async function pieceFromSource(id: string): Promise<string> {
   const { source, choices, options } = await loadSource(id);
-  const lines = outlineLines(source, choices, voiceSpeed(options.voice));
-  if (!lines.length) throw new Failed({ code: 'no-outline-lines' });
-  const draft = draftFromOutline(source, choices, lines, { ...options, sourceId: id }, () => nanoid(10));
-  const pieceId = await createDraft(draft);
+  const pieceId = await createPiece(
+    await match('draft-outline', source, choices, { ...options, sourceId: id }),
+  );
   await change(id, { pieceId });
   return pieceId;
 }

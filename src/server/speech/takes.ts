@@ -5,7 +5,7 @@ import { SAMPLE_RATE } from '../../core/time.ts';
 import { takeKey } from '../../core/timeline/keys.ts';
 import type { TakeFact } from '../../core/timeline/types.ts';
 import { dataPath } from '../config.ts';
-import { readWav, writeWav } from '../sound/wav.ts';
+import { writeWav } from '../sound/wav.ts';
 import { writeWhole } from '../store/files.ts';
 import { flite } from './flite.ts';
 
@@ -66,7 +66,3 @@ export async function takeOf(text: string, voice: { name: string; pace: number }
 }
 
 export const takeFile = (key: string): string | null => (KEY.test(key) ? folder(key, 'wav') : null);
-
-export async function takeSamples(key: string): Promise<Float32Array> {
-  return readWav(await readFile(folder(key, 'wav'))).channels[0] ?? new Float32Array();
-}

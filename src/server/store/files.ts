@@ -1,18 +1,24 @@
 import { randomUUID } from 'node:crypto';
-import { mkdir, open, readdir, rename, rm, stat } from 'node:fs/promises';
+import { mkdir, open, readdir, rename, rm, stat, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 
 /**
  * Writes a file whole or not at all: to a temporary name beside it, synced to the disk, then renamed. The temporary
  * file is taken away when anything fails.
  */
-export async function writeWhole(file: string, content: Uint8Array | string): Promise<void> {
+export const writeWhole = (
+  file: string,
+  content: Uint8Array | string | Iterable<Uint8Array> | AsyncIterable<Uint8Array>,
+): Promise<void> => makeWhole(file, (temporary) => writeFile(temporary, content));
+
+/** The same for a file that somebody else writes under the temporary name that is given. */
+export async function makeWhole(file: string, make: (temporary: string) => Promise<unknown>): Promise<void> {
   await mkdir(path.dirname(file), { recursive: true });
   const temporary = `${file}.${process.pid}.${randomUUID().slice(0, 8)}.tmp`;
   try {
-    const handle = await open(temporary, 'w');
+    await make(temporary);
+    const handle = await open(temporary, 'r');
     try {
-      await handle.writeFile(content);
       await handle.sync();
     } finally {
       await handle.close();

@@ -1,5 +1,5 @@
 import { searchShelf } from '../../../../api/shelf.ts';
+import { match } from '../../../../server/apart/apart.ts';
 import { route } from '../../../../server/http/route.ts';
-import { search } from '../../../../server/shelf/search.ts';
 
-export const POST = route(searchShelf, ({ body }) => search(body));
+export const POST = route(searchShelf, ({ body }) => match('search', body));

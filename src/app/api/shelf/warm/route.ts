@@ -1,5 +1,5 @@
 import { warmShelf } from '../../../../api/shelf.ts';
+import { match } from '../../../../server/apart/apart.ts';
 import { route } from '../../../../server/http/route.ts';
-import { warmLines } from '../../../../server/shelf/shelf.ts';
 
-export const POST = route(warmShelf, ({ body }) => warmLines(body.lines));
+export const POST = route(warmShelf, ({ body }) => match('warm', body.lines));

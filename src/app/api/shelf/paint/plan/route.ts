@@ -1,5 +1,5 @@
 import { planPicture } from '../../../../../api/shelf.ts';
+import { match } from '../../../../../server/apart/apart.ts';
 import { route } from '../../../../../server/http/route.ts';
-import { planPainting } from '../../../../../server/shelf/painter.ts';
 
-export const POST = route(planPicture, ({ body }) => planPainting(body));
+export const POST = route(planPicture, ({ body }) => match('plan-painting', body));

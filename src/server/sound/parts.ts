@@ -1,0 +1,41 @@
+import { LoudnessMeter } from '../../core/sound/loudness.ts';
+import { SAMPLE_RATE, type Samples } from '../../core/time.ts';
+import { WavFile, wavHead, wavSamples } from './wav.ts';
+
+/** Samples that are worked at together. */
+const PART = 10 * SAMPLE_RATE;
+
+/**
+ * The first samples of a WAVE file as left and right, in parts; what the file does not have is silence. change: of a value at
+ * a sample.
+ */
+export function* partsOf(
+  file: string,
+  samples: Samples,
+  change: (value: number, at: Samples) => number = (v) => v,
+): Generator<Float32Array[]> {
+  const wav = new WavFile(file);
+  for (let start = 0; start < samples; start += PART) {
+    const length = Math.min(PART, samples - start);
+    const read = wav.read(start, start + length);
+    yield [0, 1].map((c) => {
+      const out = new Float32Array(length);
+      out.set(read[c] ?? read[0] ?? []);
+      for (let i = 0; i < length; i++) out[i] = change(out[i] as number, start + i);
+      return out;
+    });
+  }
+}
+
+/** Integrated loudness of the first samples of a WAVE file, LUFS. */
+export function loudnessOf(file: string, samples: Samples): number {
+  const meter = new LoudnessMeter();
+  for (const part of partsOf(file, samples)) meter.push(part);
+  return meter.integrated;
+}
+
+/** A WAVE file of 16-bit samples, left and right, from its parts. */
+export function* wavOf(samples: Samples, parts: Iterable<readonly Float32Array[]>): Generator<Uint8Array> {
+  yield wavHead(samples, 2, SAMPLE_RATE);
+  for (const part of parts) yield wavSamples(part);
+}
