@@ -79,6 +79,8 @@ export interface FailureValues {
   'drawing-large': { most: number };
   'drawing-damaged': object;
   'drawing-empty': object;
+  /** Its parts are drawn more often than that. */
+  'drawing-repeats': { most: number };
   'clip-large': { bytes: number; most: number };
   'clip-damaged': object;
   'clip-no-picture': object;

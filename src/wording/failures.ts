@@ -97,6 +97,8 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
   'picture-damaged': () => 'The file is damaged or cut off; export it again and try once more.',
   'drawing-large': ({ most }) => `The drawing is too large (at most ${megabytes(most)}); export it as PNG.`,
   'drawing-damaged': () => 'The drawing is damaged; export it again, or as PNG.',
+  'drawing-repeats': ({ most }) =>
+    `The drawing uses parts of itself more than ${most.toLocaleString('en')} times; export it as PNG.`,
   'drawing-empty': () => 'The drawing is empty: there is nothing to be seen in it.',
   'clip-large': ({ bytes, most }) =>
     `The clip is too large (${gigabytes(bytes)}; at most ${Math.floor(most / 1e9)} GB).`,

@@ -54,7 +54,10 @@ const NEWLINE = 10;
  */
 export class WordNet {
   private readonly files: Record<WordClass, WordNetFiles>;
-  private readonly known = new LRUCache<string, NearWord[]>({ max: 20_000 });
+  private readonly known = new LRUCache<string, NearWord[]>({
+    maxSize: 20_000_000,
+    sizeCalculation: (words) => 100 + 80 * words.length,
+  });
 
   constructor(files: Record<WordClass, WordNetFiles>) {
     this.files = files;

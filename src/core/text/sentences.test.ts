@@ -20,6 +20,30 @@ describe('sentences', () => {
     expect(sentences('Really? Yes! Well… Then go.')).toEqual(['Really?', 'Yes!', 'Well…', 'Then go.']);
   });
 
+  it('are the same in a long text as in a short one: where it is read in parts cannot be seen', () => {
+    const random = seeded('windows');
+    const some = [
+      'The boat goes. ',
+      '1. ',
+      'Dr. Fenn ',
+      'He said: “Go!” ',
+      'a.b.c.!? ',
+      '… ',
+      'x',
+      ' ',
+      '3.5 ',
+    ];
+    for (let round = 0; round < 30; round++) {
+      const text = Array.from({ length: 2500 }, () => some[Math.floor(random() ** 2 * some.length)]).join('');
+      const plain = [...new Intl.Segmenter('en', { granularity: 'sentence' }).segment(text)].length;
+      const found = sentences(text);
+      expect(found.length).toBeLessThanOrEqual(plain + 50);
+      // What stands before a cut cannot change what comes long after it.
+      const later = sentences(`${'A line before it. '.repeat(300)}${text}`);
+      expect(later.slice(-found.length + 2)).toEqual(found.slice(2));
+    }
+  });
+
   it('loses nothing but white space, whatever the text', () => {
     const random = seeded('sentences');
     const words = [

@@ -11,16 +11,45 @@ const ABBREVIATIONS = new Set(
  * after an ellipsis before a capital.
  */
 export function sentences(paragraph: string, language = 'en'): string[] {
-  const parts = [...new Intl.Segmenter(language, { granularity: 'sentence' }).segment(paragraph)].flatMap(
-    (s) => s.segment.split(/(?<=…["'”’)]*\s+)(?=\p{Lu})/u),
-  );
-  const out: string[] = [];
-  for (const part of parts) {
-    const last = out[out.length - 1];
-    if (last !== undefined && !endsSentence(last, part)) out[out.length - 1] = last + part;
-    else out.push(part);
+  const out: string[][] = [];
+  let tail = '';
+  for (const segment of segmentsOf(paragraph, language))
+    for (const part of segment.split(/(?<=…["'”’)]{0,9}\s{1,9})(?=\p{Lu})/u)) {
+      const last = out.at(-1);
+      if (last !== undefined && !endsSentence(tail, part)) last.push(part);
+      else {
+        out.push([part]);
+        tail = '';
+      }
+      // How a sentence ends is told by its last words, however long it is.
+      tail = (tail + part).slice(-TAIL);
+    }
+  return out.map((parts) => parts.join('').replace(/\s+/g, ' ').trim()).filter(Boolean);
+}
+
+const TAIL = 120;
+/** Letters that are segmented at once: the engine copies them for every segment. */
+const WINDOW = 4000;
+/** So many sentences in a window are not all left for the next one. */
+const MANY = 500;
+
+/** The sentences of UAX #29, white space included; in windows, so that the time does not grow with the square of the length. */
+function* segmentsOf(text: string, language: string): Generator<string> {
+  const segmenter = new Intl.Segmenter(language, { granularity: 'sentence' });
+  let size = WINDOW;
+  for (let start = 0; start < text.length; ) {
+    const found: string[] = [];
+    for (const { segment } of segmenter.segment(text.slice(start, start + size))) found.push(segment);
+    // Whether the last one ends here is told by what follows, and so is the one before where no letter comes after it.
+    if (start + size < text.length)
+      while (found.length) if (/\p{L}/u.test(found.pop() ?? '') || found.length > MANY) break;
+    if (!found.length) size *= 2;
+    else {
+      yield* found;
+      start += found.reduce((n, s) => n + s.length, 0);
+      size = WINDOW;
+    }
   }
-  return out.map((s) => s.replace(/\s+/g, ' ').trim()).filter(Boolean);
 }
 
 function endsSentence(before: string, after: string): boolean {

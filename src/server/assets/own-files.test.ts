@@ -45,6 +45,37 @@ describe('drawings', () => {
     expect(safeDrawing(bomb).toString()).not.toMatch(/ENTITY|SYSTEM|root:/);
   });
 
+  it('that use their parts without end are refused before they are drawn, an honest one is not', () => {
+    const nested = (depth: number, times: number) =>
+      svg(
+        `<defs><g id="g0"><circle r="9"/></g>${Array.from(
+          { length: depth },
+          (_, i) => `<g id="g${i + 1}">${`<use href="#g${i}"/>`.repeat(times)}</g>`,
+        ).join('')}</defs><use href="#g${depth}"/>`,
+      );
+    const refusal = (bytes: Buffer) => {
+      try {
+        safeDrawing(bytes);
+        return null;
+      } catch (e) {
+        return (e as Failed).failure.code;
+      }
+    };
+    expect(refusal(nested(3, 10))).toBeNull();
+    expect(refusal(nested(9, 10))).toBe('drawing-repeats');
+    expect(refusal(svg('<g id="a"><use href="#b"/></g><g id="b"><use xlink:href="#a"/></g>'))).toBe(
+      'drawing-repeats',
+    );
+    expect(refusal(Buffer.from(`<svg>${'<!DOCTYPE svg ['.repeat(60_000)}</svg>`))).not.toBe(
+      'drawing-repeats',
+    );
+    expect(
+      safeDrawing(
+        Buffer.from('<!-- <svg> is below --><svg viewBox="0 0 9 9"><rect width="9"/></svg>'),
+      ).toString(),
+    ).toMatch(/^<svg[^>]*><rect/);
+  });
+
   it('get a ground on which they can be seen: white, or ink under a light one', async () => {
     const dark = await importPicture(
       svg('<rect x="100" y="50" width="100" height="100" fill="#203050"/>'),

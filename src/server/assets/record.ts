@@ -55,7 +55,11 @@ export type AssetFileKind = keyof typeof FILES;
 export const assetFolder = (id: string): string => dataPath('assets', id.slice(1, 3), id);
 export const assetPath = (id: string, kind: AssetFileKind): string => `${assetFolder(id)}/${FILES[kind]}`;
 
-const known = new LRUCache<string, AssetRecord>({ max: 50_000 });
+/** Records that were read, up to 40 MB. */
+const known = new LRUCache<string, AssetRecord>({
+  maxSize: 40_000_000,
+  sizeCalculation: (record) => 2 * JSON.stringify(record).length,
+});
 
 /** Fields that records of earlier versions do not have. */
 const DEFAULTS = {

@@ -71,6 +71,7 @@ export const STATUS: Record<FailureCode, number> = {
   'drawing-large': LARGE,
   'drawing-damaged': UNUSABLE,
   'drawing-empty': UNUSABLE,
+  'drawing-repeats': UNUSABLE,
   'clip-large': LARGE,
   'clip-damaged': UNUSABLE,
   'clip-no-picture': UNUSABLE,

@@ -41,6 +41,20 @@ const SHELTERED = /^(HTML|BODY|MAIN|ARTICLE)$/;
 
 const cleanLabel = (e: El): string => labelOf(e).replace(/([a-z])([A-Z])/g, '$1-$2');
 
+/** How much text a page holds, kept while parts of it are taken off: to ask all of it for each part takes too long. */
+class BodyText {
+  length: number;
+
+  constructor(doc: Doc) {
+    this.length = textOf(doc.body).length;
+  }
+
+  remove(e: El): void {
+    this.length -= textOf(e).length;
+    e.remove();
+  }
+}
+
 /** Takes off what is not text, and what is hidden. */
 export function cleanPage(doc: Doc, title: string, note: Note): void {
   for (const n of doc.querySelectorAll('noscript')) {
@@ -66,6 +80,7 @@ export function cleanPage(doc: Doc, title: string, note: Note): void {
       e.remove();
     }
   }
+  const body = new BodyText(doc);
   for (const [selector, why] of [
     ['nav, [role="navigation"], menu', 'navigation'],
     ['[role="dialog"], [role="alertdialog"], [aria-modal="true"]', 'cookies'],
@@ -73,27 +88,27 @@ export function cleanPage(doc: Doc, title: string, note: Note): void {
     ['form', 'form'],
   ] as const)
     for (const e of [...doc.querySelectorAll(selector)]) {
-      if (!e.parentNode || textOf(e).length > 0.6 * textOf(doc.body).length) continue;
+      if (!e.parentNode || textOf(e).length > 0.6 * body.length) continue;
       note(e, why);
-      e.remove();
+      body.remove(e);
     }
   for (const e of [...doc.querySelectorAll('header, footer')]) {
     if (!e.parentNode || e.closest('blockquote, figure')) continue;
     if (e.tagName.toUpperCase() === 'HEADER' && e.querySelector('p') && e.closest('article, main')) continue;
     note(e, 'frame');
-    e.remove();
+    body.remove(e);
   }
   for (const e of [...doc.querySelectorAll('body *')]) {
     if (!e.parentNode || !e.closest('body') || SHELTERED.test(e.tagName.toUpperCase())) continue;
     const found = NOISE.find(([p]) => p.test(cleanLabel(e)));
     if (!found) continue;
     const text = textOf(e);
-    const rest = textOf(doc.body).length - text.length;
+    const rest = body.length - text.length;
     const holdsTitle =
       text.length > 400 && (e.querySelector('h1') !== null || (title.length > 8 && text.includes(title)));
     if (holdsTitle || (TALKATIVE.has(found[1]) ? rest < 300 : text.length > rest)) continue;
     note(e, found[1]);
-    e.remove();
+    body.remove(e);
   }
   dropLinkLists(doc, note);
   // Other articles beside or below the longest one.
@@ -142,7 +157,9 @@ function dropLinkLists(doc: Doc, note: Note): void {
 /** Quotations that are printed twice, once in the text and once large beside it. */
 export function dropRepeated(doc: Doc): Source['left'] {
   const out: Source['left'] = [];
-  for (const e of [...doc.querySelectorAll('blockquote, [class*="pull"], [class*="quote"]')]) {
+  // Beyond so many nobody repeats a sentence, and each is looked for in the whole text.
+  const quotes = [...doc.querySelectorAll('blockquote, [class*="pull"], [class*="quote"]')].slice(0, 200);
+  for (const e of quotes) {
     const text = textOf(e).replace(/[“”"«»]/g, '');
     if (text.length < 20 || !e.parentNode) continue;
     const rest = textOf(doc.body).replace(/[“”"«»]/g, '');

@@ -12,7 +12,11 @@ export interface Embedder {
 
 type Model = { embed(texts: string[]): Promise<number[][]> };
 let model: Promise<Model> | null = null;
-const memo = new LRUCache<string, Vector>({ max: 20_000 });
+/** What was read, up to 60 MB. */
+const memo = new LRUCache<string, Vector>({
+  maxSize: 60_000_000,
+  sizeCalculation: (vector, text) => vector.byteLength + 2 * text.length,
+});
 
 async function load(): Promise<Model> {
   const embeddings = (await import('@energetic-ai/embeddings')) as unknown as {

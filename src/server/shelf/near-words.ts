@@ -56,8 +56,12 @@ export async function nearWordsOf(line: string): Promise<Map<string, NearWord[]>
   return out;
 }
 
-/** Lines are asked for again with every nabbing. */
-const read = new LRUCache<string, Map<string, NearWord[]>>({ max: 5000 });
+/** Lines are asked for again with every nabbing; kept up to 40 MB. */
+const read = new LRUCache<string, Map<string, NearWord[]>>({
+  maxSize: 40_000_000,
+  sizeCalculation: (words, line) =>
+    2 * line.length + [...words.values()].reduce((n, list) => n + 100 + 80 * list.length, 100),
+});
 
 interface Term {
   text: string;

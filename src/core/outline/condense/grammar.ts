@@ -31,7 +31,10 @@ export function terms(text: string): readonly Term[] {
 }
 
 /** A sentence is tagged for its weight, for its line and for its spoken form: once is enough. */
-const tagged = new LRUCache<string, Term[]>({ max: 2000 });
+const tagged = new LRUCache<string, Term[]>({
+  maxSize: 20_000_000,
+  sizeCalculation: (list, text) => 2 * text.length + 150 * list.length + 100,
+});
 
 function tag(text: string): Term[] {
   const out: Term[] = [];

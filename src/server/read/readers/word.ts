@@ -1,10 +1,10 @@
-import JSZip from 'jszip';
 import mammoth from 'mammoth';
 import { Failed } from '../../../core/failure.ts';
 import type { Source } from '../../../core/source/types.ts';
 import { parsePage, textOf } from '../dom.ts';
 import { fromMarkup } from '../mark-up-source.ts';
 import { day } from '../meta.ts';
+import { Package } from '../package.ts';
 import { extractTitle } from '../title.ts';
 import type { Reader } from './types.ts';
 
@@ -16,8 +16,14 @@ export const word: Reader = {
   read: ({ bytes }) => readDocx(bytes),
 };
 
+const WHAT = 'Word document';
+/** Bytes of its parts together, pictures apart. */
+const MOST_UNPACKED = 60_000_000;
+
 /** Reads a Word document: headings, paragraphs, lists, quotations and tables by their styles. */
 async function readDocx(bytes: Buffer): Promise<Source> {
+  const parts = await Package.open(bytes, WHAT);
+  await parts.measure(/\.(xml|rels)$/i, MOST_UNPACKED);
   let html: string;
   try {
     const done = await mammoth.convertToHtml(
@@ -34,9 +40,9 @@ async function readDocx(bytes: Buffer): Promise<Source> {
     );
     html = done.value;
   } catch {
-    throw new Failed({ code: 'damaged', what: 'Word document' });
+    throw new Failed({ code: 'damaged', what: WHAT });
   }
-  const core = await coreProperties(bytes);
+  const core = await coreProperties(parts);
   const source = fromMarkup(html, { kind: 'word' });
   source.author = core.author;
   source.date = core.date;
@@ -44,18 +50,13 @@ async function readDocx(bytes: Buffer): Promise<Source> {
   return source;
 }
 
-async function coreProperties(bytes: Buffer): Promise<{ title: string; author: string; date: string }> {
-  try {
-    const zip = await JSZip.loadAsync(bytes);
-    const xml = (await zip.file('docProps/core.xml')?.async('string')) ?? '';
-    const tag = (name: string) =>
-      textOf(parsePage(`<p>${new RegExp(`<${name}[^>]*>([^<]*)<`).exec(xml)?.[1] ?? ''}</p>`).body);
-    return {
-      title: tag('dc:title'),
-      author: tag('dc:creator'),
-      date: day(tag('dcterms:modified') || tag('dcterms:created')),
-    };
-  } catch {
-    return { title: '', author: '', date: '' };
-  }
+async function coreProperties(parts: Package): Promise<{ title: string; author: string; date: string }> {
+  const xml = (await parts.text('docProps/core.xml', MOST_UNPACKED)) ?? '';
+  const tag = (name: string) =>
+    textOf(parsePage(`<p>${new RegExp(`<${name}[^>]*>([^<]*)<`).exec(xml)?.[1] ?? ''}</p>`).body);
+  return {
+    title: tag('dc:title'),
+    author: tag('dc:creator'),
+    date: day(tag('dcterms:modified') || tag('dcterms:created')),
+  };
 }
