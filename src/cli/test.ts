@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { closeSync, openSync } from 'node:fs';
-import { mkdtemp, readFile, rm, stat } from 'node:fs/promises';
+import { mkdir, mkdtemp, readFile, rm, stat } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
@@ -17,8 +17,8 @@ const PARTS = ['lint', 'unit', 'e2e'] as const;
 /**
  * nabbet test [lint|unit|e2e]: all tests, or a part; one line at the end adds up all runners. nabbet test mutants
  * [FOLDER|FILE]: plants small changes in the core, or a part of it, and says which of them its tests do not notice.
- * nabbet test faults [--schedules N] [--kills N] [--hostile N] [--seed TEXT]: two windows over a bad network, processes
- * that are killed at random, and material that was made to stop a reader.
+ * nabbet test faults [--schedules N] [--kills N] [--hostile N] [--disk N] [--seed TEXT]: two windows over a bad network,
+ * processes that are killed at random, material that was made to stop a reader, and a full disk.
  */
 export async function test(argv: string[]): Promise<void> {
   if (argv[0] === 'mutants') return mutants(argv.slice(1));
@@ -140,19 +140,45 @@ async function faults(argv: string[]): Promise<void> {
       schedules: { type: 'string', default: '10000' },
       kills: { type: 'string', default: '50' },
       hostile: { type: 'string', default: '200' },
+      disk: { type: 'string', default: '4' },
       seed: { type: 'string', default: 'faults' },
     },
   });
+  const { schedules, kills, hostile, disk, seed } = values;
+  const run = async (data: string, what: string[], env: Record<string, string> = {}) => {
+    const code = await node([...loader(), 'src/cli/faults/run.ts', ...what, seed], {
+      ...{ NABBET_DATA: data, NABBET_PORT: '4388', NABBET_DB_PORT: '4386' },
+      ...env,
+    });
+    if (code !== 0) process.exitCode = code;
+  };
   const data = await mkdtemp(path.join(tmpdir(), 'nabbet-faults-'));
   try {
-    process.exitCode = await node(
-      [...loader(), 'src/cli/faults/run.ts', values.schedules, values.kills, values.hostile, values.seed],
-      { NABBET_DATA: data, NABBET_PORT: '4388', NABBET_DB_PORT: '4386' },
-    );
+    await run(data, [schedules, kills, hostile, '0']);
+    await rm(data, { recursive: true, force: true });
+    await mkdir(data);
+    if (disk === '0') return;
+    // A disk that can be filled without harm: in memory, for which the right to mount is needed.
+    if ((await spawned('mount', ['-t', 'tmpfs', '-o', 'size=1500m,mode=700', 'tmpfs', data])) !== 0) {
+      process.stderr.write('disk: no small disk can be mounted here, so it was not filled\n');
+      return;
+    }
+    try {
+      await run(data, ['0', '0', '0', disk], { NABBET_RESERVE_MB: '50' });
+    } finally {
+      await spawned('umount', [data]);
+    }
   } finally {
     await rm(data, { recursive: true, force: true });
   }
 }
+
+const spawned = (program: string, args: string[]): Promise<number> =>
+  new Promise((resolve) => {
+    const child = spawn(program, args, { stdio: 'ignore' });
+    child.on('error', () => resolve(1));
+    child.on('close', (code) => resolve(code ?? 1));
+  });
 
 const loader = () => [
   '--expose-gc',

@@ -1,3 +1,4 @@
+import { writeSync } from 'node:fs';
 import pino from 'pino';
 
 /**
@@ -21,6 +22,20 @@ export function loggedError(e: unknown): object {
   };
 }
 
+/** A line that cannot be written (the disk is full) is lost; whoever wanted to write it goes on. */
+const lose = (): void => undefined;
+for (const stream of [process.stdout, process.stderr])
+  if (!stream.listeners('error').some((l) => l.name === lose.name)) stream.on('error', lose);
+const destination = {
+  write(line: string): void {
+    try {
+      writeSync(2, line);
+    } catch {
+      // As above; and nobody could be told.
+    }
+  },
+};
+
 /** Structured logs: one JSON object a line, to standard error. NABBET_LOG sets the level. */
 export const log = pino(
   {
@@ -28,5 +43,5 @@ export const log = pino(
     base: { pid: process.pid },
     serializers: { err: loggedError },
   },
-  pino.destination(2),
+  destination,
 );

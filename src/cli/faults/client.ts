@@ -1,4 +1,5 @@
 import { EventEmitter } from 'node:events';
+import { eq } from 'drizzle-orm';
 import type { HistoryEntry } from '../../api/edits.ts';
 import { appendEdits, type LoadedPiece } from '../../api/pieces.ts';
 import type { RenderView } from '../../api/renders.ts';
@@ -6,6 +7,8 @@ import { seeded } from '../../core/hash.ts';
 import { type Edit, pieceEditing, sceneEdit } from '../../core/piece/edit.ts';
 import { editSchema } from '../../core/piece/schema.ts';
 import type { Piece } from '../../core/piece/types.ts';
+import { db } from '../../server/db/client.ts';
+import { edits } from '../../server/db/schema.ts';
 import { browserClock } from '../../ui/sync/clock.ts';
 import { storageKeeper } from '../../ui/sync/keeper.ts';
 import { sendEntries } from '../../ui/sync/send.ts';
@@ -82,9 +85,19 @@ export class Writer {
     }
   }
 
-  /** Edits that the server refused: none should be. */
-  get aside(): string[] {
-    return this.store.state.aside.map((a) => `${a.entry.id} was set aside: ${a.refusal}`);
+  /** Edits that were shown as saved and are not stored exactly once, and those that the server refused: there are none. */
+  async lost(): Promise<string[]> {
+    const rows = await db().select({ id: edits.id }).from(edits).where(eq(edits.pieceId, this.pieceId));
+    const times = new Map<string, number>();
+    for (const { id } of rows) times.set(id, (times.get(id) ?? 0) + 1);
+    return [
+      ...this.store.state.aside.map((a) => `${a.entry.id} was set aside: ${a.refusal}`),
+      ...[...this.promised].filter((id) => times.get(id) !== 1),
+    ];
+  }
+
+  get isSaved(): boolean {
+    return this.store.state.save.kind === 'saved';
   }
 
   stop(): void {

@@ -1,14 +1,10 @@
-import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { asc, eq } from 'drizzle-orm';
-import sharp from 'sharp';
 import { seeded } from '../../core/hash.ts';
-import { db } from '../../server/db/client.ts';
-import { edits } from '../../server/db/schema.ts';
-import { run } from '../../server/program.ts';
 import type { Stack } from '../stack.ts';
-import { insist, renderToEnd, upload, Writer } from './client.ts';
+import { insist, Writer } from './client.ts';
+import { asPageOf, renderOne, uploadOne } from './work.ts';
 
 export interface KillReport {
   kills: number;
@@ -39,10 +35,7 @@ export async function killAtRandom(
 ): Promise<KillReport> {
   const random = seeded(seed);
   const base = stack.url;
-  // The modules of the interface ask by paths, as a page does.
-  const realFetch = globalThis.fetch;
-  globalThis.fetch = ((url: string | URL, init?: RequestInit) =>
-    realFetch(typeof url === 'string' && url.startsWith('/') ? base + url : url, init)) as typeof fetch;
+  const noPage = asPageOf(base);
   const folder = await mkdtemp(path.join(tmpdir(), 'nabbet-kills-'));
   const report: KillReport = { kills: 0, promised: 0, lost: [], backMs: [], uploads: [], renders: [] };
   let going = true;
@@ -81,45 +74,11 @@ export async function killAtRandom(
     if (!(await writer.rest(PATIENCE_MS))) report.lost.push('the page does not come to rest');
     await Promise.all([uploading, rendering]);
     await insist(`${base}/api/health`);
-    const rows = await db()
-      .select({ id: edits.id })
-      .from(edits)
-      .where(eq(edits.pieceId, writer.pieceId))
-      .orderBy(asc(edits.seq));
     report.promised = writer.promised.size;
-    report.lost.push(...writer.aside);
-    for (const id of writer.promised) if (rows.filter((r) => r.id === id).length !== 1) report.lost.push(id);
+    report.lost.push(...(await writer.lost()));
   } finally {
-    globalThis.fetch = realFetch;
+    noPage();
     await rm(folder, { recursive: true, force: true });
   }
   return report;
-}
-
-/** A picture of noise, so that it has some size; the same number gives the same picture. */
-async function uploadOne(base: string, n: number): Promise<string> {
-  const random = seeded(`picture-${n}`);
-  const raw = Buffer.from(Array.from({ length: 500 * 400 * 3 }, () => Math.floor(random() * 256)));
-  const png = await sharp(raw, { raw: { width: 500, height: 400, channels: 3 } })
-    .png()
-    .toBuffer();
-  const outcome = await upload(base, png, `noise ${n}.png`);
-  if (!/^a[0-9a-f]{20}$/.test(outcome)) return outcome;
-  const picture = await insist(`${base}/media/assets/${outcome}`);
-  const { width } = await sharp(Buffer.from(await picture.arrayBuffer())).metadata();
-  return width === 500 ? 'whole' : `damaged: ${width} pixels wide`;
-}
-
-async function renderOne(base: string, pieceId: string, folder: string): Promise<string> {
-  const view = await renderToEnd(base, pieceId, 300_000);
-  if (!view) return 'not ended';
-  if (view.state === 'failed') return `failed: ${view.error}`;
-  const file = path.join(folder, `${view.id}.mp4`);
-  const video = await insist(`${base}/media/renders/${view.id}`);
-  await writeFile(file, Buffer.from(await video.arrayBuffer()));
-  // Every frame is decoded: a video that is cut off says so.
-  const { stderr } = await run('ffmpeg', ['-v', 'error', '-i', file, '-f', 'null', '-'], {
-    timeoutMs: 60_000,
-  });
-  return stderr.trim() === '' ? 'whole' : `damaged: ${stderr.slice(0, 100)}`;
 }

@@ -2,13 +2,14 @@ import { copyFile, mkdir } from 'node:fs/promises';
 import path from 'node:path';
 import { CONFIG, dataPath } from '../../server/config.ts';
 import { startStack } from '../stack.ts';
+import { fillDisk } from './disk.ts';
 import { sendHostile } from './hostile.ts';
 import { killAtRandom } from './kills.ts';
 import { runSchedule } from './schedule.ts';
 
-/** `tsx src/cli/faults/run.ts SCHEDULES KILLS HOSTILE SEED`: started by `nabbet test faults` with a data folder of its own. */
-const [schedules = 0, kills = 0, hostile = 0] = process.argv.slice(2, 5).map(Number);
-const seed = process.argv[5] ?? 'faults';
+/** `tsx src/cli/faults/run.ts SCHEDULES KILLS HOSTILE DISK SEED`: started by `nabbet test faults` with a data folder of its own. */
+const [schedules = 0, kills = 0, hostile = 0, disk = 0] = process.argv.slice(2, 6).map(Number);
+const seed = process.argv[6] ?? 'faults';
 const say = (line: string) => process.stderr.write(`${line}\n`);
 
 async function allSchedules(): Promise<number> {
@@ -27,6 +28,10 @@ async function allSchedules(): Promise<number> {
   say(`schedules: ${schedules} run, ${promised} edits shown as saved, ${failed} failed (seed ${seed})`);
   return failed;
 }
+
+/** How often each of some outcomes came. */
+const counted = (all: readonly string[]): string =>
+  [...new Set(all)].map((o) => `${all.filter((x) => x === o).length} ${o}`).join(', ');
 
 async function main(): Promise<void> {
   await mkdir(dataPath('bin'), { recursive: true });
@@ -51,14 +56,24 @@ async function main(): Promise<void> {
       const r = await killAtRandom(stack, kills, seed, say);
       const slow = r.backMs.filter((ms) => ms > 10_000).length;
       const bad = [...r.uploads, ...r.renders].filter((o) => /damaged|not ended/.test(o));
-      const count = (all: string[]) =>
-        [...new Set(all)].map((o) => `${all.filter((x) => x === o).length} ${o}`).join(', ');
       say(`kills: ${r.kills} (seed ${seed}); ${r.promised} edits shown as saved, ${r.lost.length} lost`);
       for (const id of r.lost) say(`  lost: ${id}`);
       say(`  saved again after ${Math.max(0, ...r.backMs)} ms at most, ${slow} times later than 10 s`);
-      say(`  uploads: ${count(r.uploads)}`);
-      say(`  renders: ${count(r.renders)}`);
+      say(`  uploads: ${counted(r.uploads)}`);
+      say(`  renders: ${counted(r.renders)}`);
       failed += r.lost.length + slow + bad.length;
+    }
+    if (disk > 0) {
+      const r = await fillDisk(stack, disk, say);
+      const bad = [...r.full, ...r.after].filter((o) => /damaged|not ended/.test(o));
+      const late = r.after.filter((o) => o !== 'whole').length + r.backMs.filter((ms) => ms > 10_000).length;
+      say(
+        `disk: full ${r.rounds} times; ${r.promised} edits shown as saved, ${r.lost.length} lost; saved again after ${Math.max(0, ...r.backMs)} ms at most`,
+      );
+      for (const id of r.lost) say(`  lost: ${id}`);
+      say(`  while it was full: ${counted(r.full)}`);
+      say(`  afterwards: ${counted(r.after)}`);
+      failed += r.lost.length + bad.length + late;
     }
     process.exitCode = failed ? 1 : 0;
   } finally {

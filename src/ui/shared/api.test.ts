@@ -68,7 +68,7 @@ describe('sending edits', () => {
     expect(await send()).toEqual({ kind: 'stored', rev: 5 });
     expect(asked[0]).toMatchObject({
       url: '/api/pieces/piece-1/edits',
-      init: { method: 'POST', keepalive: true },
+      init: { method: 'POST', keepalive: true, signal: expect.any(AbortSignal) },
     });
     expect(JSON.parse(String(asked[0]?.init.body))).toEqual({ baseRev: 4, entries });
   });
@@ -80,6 +80,7 @@ describe('sending edits', () => {
 
   it.each([
     ['no connection', new TypeError('Failed to fetch'), 'unreachable'],
+    ['no answer in time', new DOMException('', 'TimeoutError'), 'unreachable'],
     [
       'a server in trouble',
       json({ failure: { code: 'unknown', detail: '' }, error: 'x' }, 500),

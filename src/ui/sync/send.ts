@@ -12,6 +12,9 @@ export type AppendEndpoint<E extends EditHead> = Endpoint<
   { rev: number }
 >;
 
+/** A request that is not answered for so long is taken to be lost, milliseconds: the entries are sent again. */
+const PATIENCE_MS = 30_000;
+
 /** Stores entries of a document on the server. */
 export async function sendEntries<E extends EditHead>(
   endpoint: AppendEndpoint<E>,
@@ -24,7 +27,7 @@ export async function sendEntries<E extends EditHead>(
     const { rev } = await call(
       endpoint,
       { params: { id }, body: { baseRev, entries: [...entries] } },
-      { keepalive },
+      { keepalive, signal: AbortSignal.timeout(PATIENCE_MS) },
     );
     return { kind: 'stored', rev };
   } catch (e) {
