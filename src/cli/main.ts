@@ -12,6 +12,7 @@ const COMMANDS: Record<string, (argv: string[]) => Promise<void>> = {
   check: async (argv) => (await import('./check.ts')).check(argv),
   backup: async (argv) => (await import('./backup.ts')).backup(argv),
   restore: async (argv) => (await import('./backup.ts')).restore(argv),
+  licences: async (argv) => (await import('./licences.ts')).licences(argv),
   paint: async (argv) => (await import('./paint.ts')).paint(argv),
 };
 
@@ -22,6 +23,7 @@ const USAGE = `usage: nabbet ${Object.keys(COMMANDS).join(' | ')}
   check   looks at everything that is stored, and mends what can be mended without loss
   backup  writes database and material to FILE.tar, also while the application runs
   restore puts a backup in the place of what is there
+  licences gathers the licences of everything that is used into docs/licences.md
   paint   paints the shelf again (or: paint ID,ID)
   bring   puts the photos, clips and logos of a folder on the shelf: bring FOLDER
   make    ${MAKE_USAGE.replace('usage: nabbet make ', '')}`;

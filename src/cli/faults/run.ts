@@ -1,5 +1,6 @@
 import { copyFile, mkdir } from 'node:fs/promises';
 import path from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { CONFIG, dataPath } from '../../server/config.ts';
 import { startStack } from '../stack.ts';
 import { fillDisk } from './disk.ts';
@@ -38,6 +39,12 @@ async function main(): Promise<void> {
   await copyFile(path.join(CONFIG.root, 'var/bin/flite-words'), dataPath('bin/flite-words')).catch(
     () => undefined,
   );
+  const clockFile = dataPath('clock');
+  if (kills > 0) {
+    const shift = path.join(CONFIG.root, 'src/cli/faults/shift-clock.mjs');
+    process.env.NABBET_CLOCK_FILE = clockFile;
+    process.env.NODE_OPTIONS = `--import ${pathToFileURL(shift).href}`;
+  }
   const stack = await startStack(say, async () => undefined);
   try {
     let failed = await allSchedules();
@@ -53,10 +60,12 @@ async function main(): Promise<void> {
       failed += r.bad.length;
     }
     if (kills > 0) {
-      const r = await killAtRandom(stack, kills, seed, say);
+      const r = await killAtRandom(stack, kills, seed, clockFile, say);
       const slow = r.backMs.filter((ms) => ms > 10_000).length;
       const bad = [...r.uploads, ...r.renders].filter((o) => /damaged|not ended/.test(o));
-      say(`kills: ${r.kills} (seed ${seed}); ${r.promised} edits shown as saved, ${r.lost.length} lost`);
+      say(
+        `kills: ${r.kills}, the clock moved ${r.shifts} times (seed ${seed}); ${r.promised} edits shown as saved, ${r.lost.length} lost`,
+      );
       for (const id of r.lost) say(`  lost: ${id}`);
       say(`  saved again after ${Math.max(0, ...r.backMs)} ms at most, ${slow} times later than 10 s`);
       say(`  uploads: ${counted(r.uploads)}`);

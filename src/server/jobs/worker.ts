@@ -34,10 +34,11 @@ async function work(job: Job): Promise<void> {
   const abort = new AbortController();
   stop.signal.addEventListener('abort', () => abort.abort(), { once: true });
   const heart = setInterval(() => void beat(job.id).catch(() => undefined), WORKER.beatMs);
-  let reported = 0;
+  let reported = Number.NEGATIVE_INFINITY;
   const report = async (step: string, done: number, total: number, painted: number, always = false) => {
-    if (!always && Date.now() - reported < WORKER.reportMs) return;
-    reported = Date.now();
+    // The clock of the machine may be set back.
+    if (!always && performance.now() - reported < WORKER.reportMs) return;
+    reported = performance.now();
     try {
       const { cancel } = await reportJob(job.id, { step, done, total, painted });
       if (cancel) abort.abort();

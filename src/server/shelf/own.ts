@@ -32,7 +32,7 @@ export async function shelve(
     // Faces that are seen; whether anybody stands there with the back to us, nobody has said.
     people: record.faces || null,
   };
-  const now = new Date();
+  const now = await nextChange();
   await db()
     .insert(ownPictures)
     .values({
@@ -86,6 +86,12 @@ interface OwnCache {
 
 let cache: OwnCache | null = null;
 
+/** When a change is made: after all that were made before, also when the clock of the machine was set back. */
+async function nextChange(): Promise<Date> {
+  const { at } = await changes();
+  return new Date(Math.max(Date.now(), at.getTime() + 1));
+}
+
 async function changes(): Promise<{ n: number; at: Date }> {
   const [row] = await db()
     .select({ n: sql<number>`count(*)`, at: max(ownPictures.updatedAt) })
@@ -134,14 +140,14 @@ export async function describeOwn(id: string, change: Partial<OwnWords>): Promis
   const words = { title, description, tags, licence, credit, people };
   await db()
     .update(ownPictures)
-    .set({ ...words, vectors: await vectorsOf(words), updatedAt: new Date() })
+    .set({ ...words, vectors: await vectorsOf(words), updatedAt: await nextChange() })
     .where(eq(ownPictures.id, id));
   return words;
 }
 
 /** Takes a picture off the shelf, or puts it back. Pieces that use it keep it. Throws Failed. */
 export async function shelveAgain(id: string, on: boolean): Promise<void> {
-  const now = new Date();
+  const now = await nextChange();
   const [done] = await db()
     .update(ownPictures)
     .set({ archivedAt: on ? null : now, updatedAt: now })

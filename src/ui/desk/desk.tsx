@@ -191,6 +191,9 @@ export function Desk() {
         </section>
         <OpenOutlines />
         <Pieces />
+        <p className="desk__foot">
+          <Link href="/licences">Licences of what Nabbet is made of</Link>
+        </p>
       </main>
     </>
   );
