@@ -4,6 +4,13 @@ import { once } from 'node:events';
 /** A program ended with an error or ran too long; the message says which and what it printed last. */
 export class ProgramError extends Error {
   override name = 'ProgramError';
+  /** As the system says it, where the program passes that on. */
+  readonly code: string | undefined;
+
+  constructor(message: string) {
+    super(message);
+    this.code = /No space left on device/i.test(message) ? 'ENOSPC' : undefined;
+  }
 }
 
 export interface RunOptions {

@@ -275,10 +275,10 @@ async function paintRun(
     await place(run.length);
     await onFrames(count % PROGRESS_FRAMES);
   } catch (e) {
-    const endedByItself = child.exitCode !== null;
-    child.kill('SIGKILL');
-    await placing.catch(() => undefined);
     // A broken pipe is only the echo of what ended the encoder.
+    const endedByItself = child.exitCode !== null || (e as NodeJS.ErrnoException).code === 'EPIPE';
+    if (!endedByItself) child.kill('SIGKILL');
+    await placing.catch(() => undefined);
     if (endedByItself) await closed;
     throw e;
   } finally {
