@@ -73,10 +73,10 @@ export const assetPicture = endpoint('GET', '/media/assets/:id', {
   answer: answer<Response>(),
 });
 
-/** The own sound of a clip's part. */
-export const clipSound = endpoint('GET', '/media/assets/:id/sound', {
-  params: byId,
-  query: Joi.object<{ inMs: number; speed: number; samples: number }>({
+/** Has the own sound of a clip's part made; the same question gives the same sound, made once. */
+export const askClipSound = endpoint('POST', '/api/clip-sounds', {
+  body: Joi.object<{ assetId: string; inMs: number; speed: number; samples: number }>({
+    assetId: Joi.string().max(64).required(),
     inMs: Joi.number().min(0).max(LIMITS.clipMs).required(),
     speed: Joi.number().min(0.25).max(4).required(),
     samples: Joi.number()
@@ -85,8 +85,9 @@ export const clipSound = endpoint('GET', '/media/assets/:id/sound', {
       .max((LIMITS.maxSceneMs / 1000) * SAMPLE_RATE)
       .required(),
   }),
-  answer: answer<Response>(),
+  answer: answer<{ key: string }>(),
 });
+export const clipSound = endpoint('GET', '/media/sounds/:key', { params: key, answer: answer<Response>() });
 
 export const ASSET_PARTS = ['proxy', 'clip', 'strip', 'blurred'] as const;
 

@@ -1,5 +1,6 @@
-import { mkdtemp, rm, stat } from 'node:fs/promises';
+import { mkdtemp, rm, stat, utimes } from 'node:fs/promises';
 import path from 'node:path';
+import { Failed } from '../../core/failure.ts';
 import { contentKey } from '../../core/hash.ts';
 import { SAMPLE_RATE, samplesToSeconds } from '../../core/time.ts';
 import type { ClipSound } from '../../core/timeline/types.ts';
@@ -21,20 +22,29 @@ const underWay = new Map<string, Promise<string>>();
 
 type Part = Pick<ClipSound, 'assetId' | 'inMs' | 'speed' | 'samples'>;
 
-/** The file with the own sound of a clip's part, as WAV; made when it is first asked for. null without the clip. */
-export async function clipSoundFile({ assetId, inMs, speed, samples }: Part): Promise<string | null> {
+const KEY = /^[0-9a-f]{32}$/;
+
+/** The file of a sound that was made. */
+export const clipSoundFile = (key: string): string | null =>
+  KEY.test(key) ? dataPath('sounds', `${key}.wav`) : null;
+
+/** The own sound of a clip's part; made when it is first asked for. Gives its key. Throws Failed (no-clip). */
+export async function clipSoundOf({ assetId, inMs, speed, samples }: Part): Promise<string> {
   const clip = await assetFile(assetId, 'clip');
-  if (!clip) return null;
-  const folder = dataPath('sounds');
-  const file = `${folder}/${contentKey({ sound: 1, assetId, inMs, speed, samples })}.wav`;
-  if (await stat(file).catch(() => null)) return file;
-  const running = underWay.get(file);
+  if (!clip) throw new Failed({ code: 'no-clip' });
+  const key = contentKey({ sound: 1, assetId, inMs, speed, samples });
+  const file = dataPath('sounds', `${key}.wav`);
+  if (await stat(file).catch(() => null)) {
+    await utimes(file, new Date(), new Date()).catch(() => undefined);
+    return key;
+  }
+  const running = underWay.get(key);
   if (running) return running;
   const job = sound('clip-sound', clip, { inMs, speed, samples }, file)
-    .then(() => keepNewest(folder, KEPT))
-    .then(() => file)
-    .finally(() => underWay.delete(file));
-  underWay.set(file, job);
+    .then(() => keepNewest(dataPath('sounds'), KEPT))
+    .then(() => key)
+    .finally(() => underWay.delete(key));
+  underWay.set(key, job);
   return job;
 }
 

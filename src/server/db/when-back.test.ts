@@ -15,7 +15,10 @@ const pause = async (ms: number) => void waits.push(ms);
 it('does work again while the database is away, for some time, and what else fails at once', async () => {
   expect(await whenBack(failing(5, gone), pause)).toBe('done');
   expect(waits).toHaveLength(5);
-  await expect(whenBack(failing(1000, gone), pause)).rejects.toMatchObject({ code: 'ECONNREFUSED', fatal: true });
+  await expect(whenBack(failing(1000, gone), pause)).rejects.toMatchObject({
+    code: 'ECONNREFUSED',
+    fatal: true,
+  });
   expect(waits.length).toBeLessThan(200);
   await expect(
     whenBack(

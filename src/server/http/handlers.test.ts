@@ -65,6 +65,7 @@ const BODIES = new Map<AnyEndpoint, unknown>([
       ],
     },
   ],
+  [material.askClipSound, { assetId: NOBODY, inMs: 0, speed: 1, samples: 4800 }],
   [sources.addPhoto, { photo: 'photo-1', assetId: NOBODY, name: 'x.jpg', bytes: 1, modifiedMs: 1 }],
   [sources.removePhotos, { ids: ['photo-1'] }],
 ]);
@@ -103,11 +104,11 @@ async function ask(
 const named = served.map((s) => [`${s.method} ${s.handler.endpoint?.path ?? s.folder}`, s] as const);
 const withBody = named.filter(([, s]) => s.handler.endpoint.body && !('bytes' in s.handler.endpoint.body));
 const writing = named.filter(([, s]) => s.method !== 'GET');
-const queryOf = (e: AnyEndpoint): Record<string, string> =>
-  e === material.clipSound ? { inMs: '0', speed: '1', samples: '4800' } : {};
 const aboutSomething = named.filter(
   ([, s]) =>
-    Object.keys(nobody(s.handler.endpoint)).length > 0 || s.handler.endpoint === renders.requestRender,
+    Object.keys(nobody(s.handler.endpoint)).length > 0 ||
+    s.handler.endpoint === renders.requestRender ||
+    s.handler.endpoint === material.askClipSound,
 );
 
 describe('every endpoint', () => {
@@ -145,7 +146,7 @@ describe('every endpoint', () => {
 
   it.each(aboutSomething)('%s says that there is no such thing', async (_, s) => {
     const { endpoint } = s.handler;
-    const { status, refusal } = await ask(s, { body: BODIES.get(endpoint), query: queryOf(endpoint) });
+    const { status, refusal } = await ask(s, { body: BODIES.get(endpoint) });
     expect([status, refusal.failure?.code]).toEqual([404, expect.stringMatching(/^no-/)]);
     expect(refusal.error).toMatch(/^[A-Z].*\.$/);
   });
@@ -156,7 +157,7 @@ describe('every endpoint', () => {
       const { endpoint } = s.handler;
       for (const bad of ['x'.repeat(5000), '../../etc/passwd', '']) {
         const params = Object.fromEntries(Object.keys(nobody(endpoint)).map((k) => [k, bad]));
-        const { status } = await ask(s, { params, body: BODIES.get(endpoint), query: queryOf(endpoint) });
+        const { status } = await ask(s, { params, body: BODIES.get(endpoint) });
         expect([400, 404]).toContain(status);
       }
     },

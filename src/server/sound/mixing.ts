@@ -3,7 +3,7 @@ import path from 'node:path';
 import { setImmediate } from 'node:timers/promises';
 import { mixInParts, type Sound, type Stereo } from '../../core/sound/mix.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
-import { clipSoundFile } from '../assets/clip-sound.ts';
+import { clipSoundFile, clipSoundOf } from '../assets/clip-sound.ts';
 import { dataPath } from '../config.ts';
 import { unpackTrack } from '../music/tracks.ts';
 import { takeFile } from '../speech/takes.ts';
@@ -26,9 +26,8 @@ export async function* mixed(timeline: Timeline): AsyncGenerator<Stereo> {
     const clips = new Map<string, Sound>();
     for (const c of timeline.sound.clips) {
       if (clips.has(c.key)) continue;
-      const file = await clipSoundFile(c);
-      if (!file) throw new Error(`The file of the clip ${c.assetId} is gone.`);
-      clips.set(c.key, new WavFile(file));
+      const file = clipSoundFile(await clipSoundOf(c));
+      if (file) clips.set(c.key, new WavFile(file));
     }
     const parts = mixInParts(timeline, {
       take: (k) => takes.get(k) ?? null,

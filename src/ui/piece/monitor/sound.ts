@@ -1,11 +1,12 @@
 'use client';
 
 import { addressOf } from '../../../api/endpoint.ts';
-import { clipSound, takeSound, trackSound } from '../../../api/material.ts';
+import { askClipSound, clipSound, takeSound, trackSound } from '../../../api/material.ts';
 import { peaks } from '../../../core/sound/mix.ts';
 import { SAMPLE_RATE } from '../../../core/time.ts';
 import type { ClipSound, Timeline } from '../../../core/timeline/types.ts';
 import type { MixAnswer, MixMessage } from '../../../workers/mix.worker.ts';
+import { call } from '../../shared/api.ts';
 
 /** A track is made for one length of the piece, so with every change of it the ones before become useless. */
 const TRACKS_KEPT = 3;
@@ -67,7 +68,7 @@ export class Sound {
   }
 
   private fetchTrack(key: string): Promise<void> {
-    return this.fetchStereo('track', key, addressOf(trackSound, { key }));
+    return this.fetchStereo('track', key, async () => addressOf(trackSound, { key }));
   }
 
   private keepTracks(used: readonly string[]): void {
@@ -84,12 +85,15 @@ export class Sound {
   }
 
   private fetchClip({ key, assetId, inMs, speed, samples }: ClipSound): Promise<void> {
-    return this.fetchStereo('clip', key, addressOf(clipSound, { id: assetId }, { inMs, speed, samples }));
+    return this.fetchStereo('clip', key, async () => {
+      const made = await call(askClipSound, { body: { assetId, inMs, speed, samples } });
+      return addressOf(clipSound, { key: made.key });
+    });
   }
 
-  private fetchStereo(kind: 'track' | 'clip', key: string, address: string): Promise<void> {
+  private fetchStereo(kind: 'track' | 'clip', key: string, address: () => Promise<string>): Promise<void> {
     return this.once(`${kind}/${key}`, async () => {
-      const buffer = await this.decode(address);
+      const buffer = await this.decode(await address());
       this.post({
         kind,
         key,
