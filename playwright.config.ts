@@ -6,7 +6,7 @@ export default defineConfig({
   testMatch: '*.spec.ts',
   timeout: 180_000,
   expect: { timeout: 20_000 },
-  workers: 1,
+  workers: 2,
   fullyParallel: false,
   reporter: [['list'], ['json']],
   outputDir: 'test-results',

@@ -21,7 +21,7 @@ import {
 } from './renders.ts';
 
 /** How often the queue is looked at, progress written, and the heart beats. */
-const WORKER = { idleMs: 600, reportMs: 700, beatMs: 5000 } as const;
+const WORKER = { idleMs: 600, reportMs: 700, beatMs: 5000, sweepMs: 3_600_000 } as const;
 
 let stopping = false;
 const stop = new AbortController();
@@ -84,6 +84,12 @@ function explain(e: Error): string {
   return `${what} Render again; finished parts are kept.`;
 }
 
+/** Removes what killed processes left. */
+async function sweepAll(): Promise<void> {
+  await sweep(dataPath('segments'), 'run-', Date.now());
+  for (const prefix of ['join-', 'sound-']) await sweep(dataPath(), prefix, Date.now());
+}
+
 async function main(): Promise<void> {
   for (const signal of ['SIGTERM', 'SIGINT'] as const)
     process.on(signal, () => {
@@ -93,8 +99,10 @@ async function main(): Promise<void> {
       if (current) void layDown(current).catch((e) => log.error({ err: e }, 'a render was not laid down'));
     });
   await writeWhole(dataPath('worker.pid'), String(process.pid));
-  await sweep(dataPath('segments'), 'run-', Date.now());
-  for (const prefix of ['join-', 'sound-']) await sweep(dataPath(), prefix, Date.now());
+  await sweepAll();
+  setInterval(() => {
+    void sweepAll().catch((e) => log.warn({ err: e }, 'old work folders could not be removed'));
+  }, WORKER.sweepMs).unref();
   const { again, failed } = await requeueRunning();
   if (again || failed)
     log.info({ again, failed }, 'renders of a stopped worker are taken up again, or given up');
