@@ -4,15 +4,15 @@ import { CHROMIUM } from './e2e/browser.ts';
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '*.spec.ts',
-  timeout: 180_000,
-  expect: { timeout: 20_000 },
+  timeout: 240_000,
+  expect: { timeout: 30_000 },
   workers: 2,
   fullyParallel: false,
   reporter: [['list'], ['json']],
   outputDir: 'test-results',
   use: {
     baseURL: process.env.NABBET_URL ?? 'http://127.0.0.1:4300',
-    actionTimeout: 15_000,
+    actionTimeout: 30_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: CHROMIUM,
   },

@@ -64,7 +64,7 @@ describe('uploads', () => {
     expect((await part(path, 0, bytes.subarray(0, 100))).status).toBe(204);
     // The rest is written, and the server dies before it can do anything with it.
     await appendFile(dataPath('uploads', path.split('/').at(-1) ?? ''), bytes.subarray(100));
-    const away = () => Promise.reject(Object.assign(new Error('x'), { code: 'ECONNREFUSED' }));
+    const away = () => Promise.reject(Object.assign(new Error('x'), { code: 'ECONNREFUSED', fatal: true }));
     const head = new Request(ORIGIN + path, { method: 'HEAD', headers: HEADERS });
     expect((await answerUpload(head, away)).status).toBe(503);
     const back = await ask('HEAD', path, {});
