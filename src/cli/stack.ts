@@ -71,6 +71,9 @@ async function sourceStamp(): Promise<string> {
   return hash.digest('hex');
 }
 
+/** Megabytes of objects that the web server may hold: what is heavy is done in other processes. */
+const WEB_HEAP_MB = 480;
+
 const PROGRAMS = ['mariadb', 'web', 'worker'] as const;
 /** How often logs are looked at, and the worker's heart. */
 const LOOK_MS = 30_000;
@@ -106,7 +109,15 @@ export async function startStack(say: (line: string) => void, seed: () => Promis
     await seed();
     await build(say);
     say('Starting the web server and the render worker');
-    const web = [NEXT, 'start', '-H', CONFIG.host, '-p', String(CONFIG.port)];
+    const web = [
+      `--max-old-space-size=${WEB_HEAP_MB}`,
+      NEXT,
+      'start',
+      '-H',
+      CONFIG.host,
+      '-p',
+      String(CONFIG.port),
+    ];
     const server = await keepRunning('web', () => startNode('web', web), say, 8000);
     programs.push(server);
     const work = [...TSX, path.join(CONFIG.root, 'src/server/jobs/worker.ts')];
@@ -163,13 +174,14 @@ async function healthy(url: string, cookie: string): Promise<void> {
   throw new StartError(`The web server does not answer at ${url}. Its log is ${dataPath('web.log')}.`);
 }
 
-/** Pages and the sentence model are loaded at their first use; this is it, so that nobody waits for it. */
+/** Pages, readers and the sentence model are loaded at their first use; this is it, so that nobody waits for it. */
 async function warmUp(url: string, cookie: string): Promise<void> {
   const lines = cutScript(DEMO_SCRIPTS[0]?.script ?? '', 'line');
   const ask = [
     ...['/', '/begin', '/piece/none', '/api/pieces', '/api/shelf', '/api/renders'].map((p) =>
       fetch(url + p, { headers: { cookie } }),
     ),
+    fetch(`${url}/api/scripts?name=first.md`, { method: 'PUT', body: '# A first line', headers: { cookie } }),
     fetch(`${url}/api/shelf/warm`, { method: 'POST', body: JSON.stringify({ lines }), headers: { cookie } }),
   ];
   await Promise.allSettled(ask);

@@ -17,11 +17,19 @@ import { MemoryStorage } from './world.ts';
 
 const pause = (ms: number) => new Promise((r) => setTimeout(r, ms));
 
+/** An answer with all of its body: the server may be killed in the midst of it. */
+async function wholeAnswer(url: string, init: RequestInit): Promise<Response> {
+  const response = await fetch(url, { ...init, signal: AbortSignal.timeout(10_000) });
+  const body = await response.arrayBuffer();
+  // Some answers may have no body.
+  return new Response(body.byteLength ? body : null, { status: response.status, headers: response.headers });
+}
+
 /** Asks until an answer comes that is one: the server may be down at any moment. Throws after some time. */
 export async function insist(url: string, init: RequestInit = {}, patienceMs = 60_000): Promise<Response> {
   const until = Date.now() + patienceMs;
   for (;;) {
-    const response = await fetch(url, { ...init, signal: AbortSignal.timeout(10_000) }).catch(() => null);
+    const response = await wholeAnswer(url, init).catch(() => null);
     if (response && response.status < 500) return response;
     if (Date.now() > until)
       throw new Error(`${url} does not answer (${response?.status ?? 'no connection'}).`);

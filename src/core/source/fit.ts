@@ -1,4 +1,5 @@
 import type { ValidationErrorItem } from 'joi';
+import { Failed } from '../failure.ts';
 import { portions } from '../piece/fit.ts';
 import { sourceSchema } from './schema.ts';
 import type { Source } from './types.ts';
@@ -18,6 +19,13 @@ export const cutSentences = (source: Source): Source => ({
     ),
   })),
 });
+
+/** What is stored can be read again: it is checked before. Throws Failed (damaged-source). */
+export function checkedSource(source: Source): Source {
+  const { error, value } = sourceSchema.validate(source);
+  if (error) throw new Failed({ code: 'damaged-source', detail: error.message });
+  return value;
+}
 
 /** A source as it can be stored: names, captions and facts that are longer than anything sensible end where they have to. */
 export function fitSource(source: Source): Source {

@@ -11,7 +11,7 @@ type Ask<T extends Table<T>> = ProcessPool<T>['run'];
 const LIMITS = {
   // A picture of 150 megapixels and a PDF of 500 pages stay below.
   read: {
-    ...{ taskMs: 18_000, memoryBytes: 1_400_000_000, heapMb: 700 },
+    ...{ taskMs: 16_000, memoryBytes: 1_400_000_000, heapMb: 700 },
     ...{ processes: 2, waiting: 60, idleMs: 120_000 },
   },
   // Pictures for a piece of 500 scenes from 10,000.

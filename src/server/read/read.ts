@@ -1,7 +1,7 @@
 import { fileTypeFromBuffer } from 'file-type';
 import { Failed } from '../../core/failure.ts';
 import { annotate } from '../../core/outline/condense/condense.ts';
-import { cutSentences, fitSource } from '../../core/source/fit.ts';
+import { checkedSource, cutSentences, fitSource } from '../../core/source/fit.ts';
 import type { Source } from '../../core/source/types.ts';
 import { decodeHtml } from './decode.ts';
 import { FETCH_LIMITS, type Fetched, fetchGuarded } from './fetch.ts';
@@ -84,7 +84,7 @@ function noted(source: Source): Source {
   if (source.kind !== 'product' && !source.passages.length)
     throw new Failed({ code: 'empty', what: 'words' });
   const cut = cutSentences(source);
-  return fitSource({ ...cut, sentences: annotate(cut) });
+  return checkedSource(fitSource({ ...cut, sentences: annotate(cut) }));
 }
 
 const fileOf = async (bytes: Buffer, name: string, type: string | null): Promise<BroughtFile> => ({

@@ -6,7 +6,7 @@ import { type Db, db } from '../db/client.ts';
 import { json } from '../db/json.ts';
 import { sourceEdits, sources } from '../db/schema.ts';
 import { type Appended, append } from '../edits/append.ts';
-import { outlineOf, sourceOf, titleOf } from './stored.ts';
+import { outlineOf, sourceToChange, titleOf } from './stored.ts';
 
 type Row = typeof sourceEdits.$inferSelect;
 
@@ -36,7 +36,7 @@ export async function appendOutlineEntries(
   return db().transaction(async (tx) => {
     const [row] = await tx.select().from(sources).where(eq(sources.id, id)).for('update');
     if (!row) throw new Failed({ code: 'no-outline' });
-    const source = sourceOf(row);
+    const source = sourceToChange(row);
     const { rev, behind, store } = await append(
       outlineEditing,
       {

@@ -7,6 +7,7 @@ import { firstChoices } from '../../core/outline/outline.ts';
 import { PHOTO } from '../../core/outline/photos.ts';
 import type { PieceOptions } from '../../core/piece/options.ts';
 import { DEFAULT_VOICE } from '../../core/sound/speech.ts';
+import { checkedSource } from '../../core/source/fit.ts';
 import { scriptOf } from '../../core/source/script.ts';
 import { emptySource, type Photo, type Source } from '../../core/source/types.ts';
 import { apart, match, pictureApart } from '../apart/apart.ts';
@@ -22,7 +23,7 @@ import { fetchDocument } from '../read/read.ts';
 import { shelveFromSource } from '../shelf/own.ts';
 import { entryViews } from '../shelf/search.ts';
 import { lastEntries } from './edits.ts';
-import { checked, outlineOf, sourceOf, titleOf } from './stored.ts';
+import { outlineOf, sourceOf, titleOf } from './stored.ts';
 
 const FIRST_OPTIONS: PieceOptions = { format: '9:16', voice: DEFAULT_VOICE, mood: 'gentle' };
 
@@ -54,6 +55,7 @@ export async function scriptFrom(bytes: Buffer, name: string): Promise<string> {
   return text;
 }
 
+/** Stores what was read; that it can be stored is seen to where it is read, since that takes long for a book. */
 export async function createSource(source: Source): Promise<string> {
   const id = nanoid(12);
   const now = new Date();
@@ -63,7 +65,7 @@ export async function createSource(source: Source): Promise<string> {
       id,
       kind: source.kind,
       title: titleOf(source),
-      doc: checked(source),
+      doc: source,
       choices: firstChoices(source),
       options: source.kind === 'photos' ? { ...FIRST_OPTIONS, mood: 'bright' } : FIRST_OPTIONS,
       createdAt: now,
@@ -118,7 +120,7 @@ export async function changeSource(id: string, how: (source: Source) => Source):
   return db().transaction(async (tx) => {
     const [row] = await tx.select().from(sources).where(eq(sources.id, id)).for('update');
     if (!row) throw new Failed({ code: 'no-outline' });
-    const source = checked(how(sourceOf(row)));
+    const source = checkedSource(how(sourceOf(row)));
     await tx
       .update(sources)
       .set({ doc: source, title: titleOf(source), updatedAt: new Date() })

@@ -1,10 +1,8 @@
-import { Failed } from '../../core/failure.ts';
 import type { OutlineDoc } from '../../core/outline/edit.ts';
 import { migrateChoices } from '../../core/outline/migrate.ts';
 import type { PieceOptions } from '../../core/piece/options.ts';
 import { migrateSource } from '../../core/source/migrate.ts';
-import { sourceSchema } from '../../core/source/schema.ts';
-import type { Source } from '../../core/source/types.ts';
+import { SOURCE_VERSION, type Source } from '../../core/source/types.ts';
 import { json } from '../db/json.ts';
 import type { sources } from '../db/schema.ts';
 
@@ -12,6 +10,12 @@ type Row = typeof sources.$inferSelect;
 
 /** Throws Failed (damaged-source). */
 export const sourceOf = (row: Pick<Row, 'doc'>): Source => migrateSource(json(row.doc));
+
+/** The same for who only changes it: what is of this version was checked when it was stored, and a book is checked for long. */
+export function sourceToChange(row: Pick<Row, 'doc'>): Source {
+  const doc = json(row.doc) as Partial<Source> | null;
+  return doc?.version === SOURCE_VERSION ? (doc as Source) : migrateSource(doc);
+}
 
 /** What the writer can change on it. Throws Failed (damaged-source). */
 export const outlineOf = (row: Pick<Row, 'choices' | 'options'>, source: Source): OutlineDoc => ({
@@ -24,13 +28,6 @@ export const outlineOf = (row: Pick<Row, 'choices' | 'options'>, source: Source)
 function optionsOf(stored: unknown): PieceOptions {
   const options = json(stored) as PieceOptions & { mood: string | null };
   return { ...options, mood: options.mood === ('none' as string) ? null : options.mood };
-}
-
-/** What is stored can be read again: it is checked before. */
-export function checked(source: Source): Source {
-  const { error, value } = sourceSchema.validate(source);
-  if (error) throw new Failed({ code: 'damaged-source', detail: error.message });
-  return value;
 }
 
 /** As the desk shows it. */
