@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
-import { begin, saved, stored, voicesReady } from './steps.ts';
+import { accessible, begin, saved, stored, voicesReady } from './steps.ts';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'nabbet-e2e-'));
 const probe = (file: string) =>
@@ -112,6 +112,7 @@ test('a render shows progress, can be cancelled, and the list survives a reload'
   await page.goto('/renders');
   const mine = page.locator('.render').filter({ hasText: 'Long piece' });
   await expect(mine.first()).toContainText('cancelled');
+  await accessible(page, 'renders');
 });
 
 test('a render whose worker was killed goes on after the restart, and keeps what was painted', async ({

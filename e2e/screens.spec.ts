@@ -8,12 +8,6 @@ test('every screen and pass meets WCAG 2.2 AA as far as axe can tell', async ({ 
   await accessible(page, 'desk');
   await page.goto('/licences');
   await accessible(page, 'licences');
-  const [piece] = (await (await page.request.get('/api/pieces')).json()).pieces;
-  const asked = await page.request.post('/api/renders', { data: { pieceId: piece.id, height: 480 } });
-  await page.goto('/renders');
-  await expect(page.locator('.render').first()).toBeVisible();
-  await accessible(page, 'renders');
-  await page.request.post(`/api/renders/${(await asked.json()).id}/cancel`);
   await page.goto('/begin');
   await page.getByRole('button', { name: 'Try with a sample' }).click();
   await accessible(page, 'begin');
