@@ -30,6 +30,9 @@ export async function sendHostile(
   say: (line: string) => void,
 ): Promise<HostileReport> {
   const report: HostileReport = { answered: 0, bad: [], slowestMs: 0, othersP99Ms: 0, others: 0, webMb: 0 };
+  // An application that is running: the processes that read have begun.
+  const first = Buffer.from('A first line of a text that nobody has to fear.');
+  await Promise.all([1, 2].map(() => answerTo(stack.url, 'paste', 'first.txt', first)));
   let going = true;
   const waits: number[] = [];
   const other = (async () => {
