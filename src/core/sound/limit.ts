@@ -1,4 +1,5 @@
 import { type Decibels, SAMPLE_RATE } from '../time.ts';
+import { joined } from './joined.ts';
 import { PEAK_TAPS, peakAround } from './loudness.ts';
 
 /** The limiter looks so far ahead, and lets go so slowly. */
@@ -43,7 +44,7 @@ export class Limiter {
   /** Takes the next samples of each channel, and gives those that are ready. */
   push(block: readonly Float32Array[]): Float32Array[] {
     const keep = Math.max(0, this.given - AROUND - this.from);
-    this.kept = this.kept.map((old, c) => joined(old.subarray(keep), block[c] ?? new Float32Array(0)));
+    this.kept = this.kept.map((old, c) => joined([old.subarray(keep), block[c] ?? new Float32Array(0)]));
     this.from += keep;
     this.received += block[0]?.length ?? 0;
     return this.give(this.received - AROUND, Math.max(this.given, this.received - AROUND - AHEAD));
@@ -102,13 +103,6 @@ export class Limiter {
     if (gain < this.lowest) this.lowest = gain;
     return gain;
   }
-}
-
-function joined(a: Float32Array, b: Float32Array): Float32Array {
-  const out = new Float32Array(a.length + b.length);
-  out.set(a);
-  out.set(b, a.length);
-  return out;
 }
 
 /** Limits whole channels in place. Gives the largest reduction, dB. */

@@ -1,5 +1,6 @@
 import { type Decibels, msToSamples, SAMPLE_RATE, type Samples } from '../time.ts';
 import type { ClipSound, SoundBed, Timeline, TimelineScene } from '../timeline/types.ts';
+import { joined } from './joined.ts';
 import { Limiter } from './limit.ts';
 import { LoudnessMeter } from './loudness.ts';
 
@@ -141,16 +142,6 @@ class Level {
 function scaled(x: Float32Array, gain: number): Float32Array {
   const out = new Float32Array(x.length);
   for (let i = 0; i < x.length; i++) out[i] = (x[i] as number) * gain;
-  return out;
-}
-
-function joined(parts: readonly Float32Array[]): Float32Array {
-  const out = new Float32Array(parts.reduce((n, p) => n + p.length, 0));
-  let at = 0;
-  for (const p of parts) {
-    out.set(p, at);
-    at += p.length;
-  }
   return out;
 }
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
 import { SAMPLE_RATE } from '../time.ts';
+import { joined } from './joined.ts';
 import { Limiter, limit } from './limit.ts';
 import { integratedLoudness, LoudnessMeter } from './loudness.ts';
 
@@ -21,16 +22,6 @@ function* cut(channels: readonly Float32Array[], random: () => number): Generato
     yield channels.map((c) => c.subarray(at, at + length));
     at += length;
   }
-}
-
-function joined(parts: readonly Float32Array[]): Float32Array {
-  const out = new Float32Array(parts.reduce((n, p) => n + p.length, 0));
-  let at = 0;
-  for (const p of parts) {
-    out.set(p, at);
-    at += p.length;
-  }
-  return out;
 }
 
 describe.each(['a', 'b', 'c', 'd'])('sound that comes in blocks of any length, seed %s', (seed) => {

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Joi from 'joi';
 import { Failed } from '../../core/failure.ts';
+import { joined } from '../../core/sound/joined.ts';
 import { limit } from '../../core/sound/limit.ts';
 import { integratedLoudness } from '../../core/sound/loudness.ts';
 import { type Speech, type SpeechEngine, VOICES } from '../../core/sound/speech.ts';
@@ -78,22 +79,12 @@ export const flite: SpeechEngine = {
         at += ((part.samples.length + pause.length) * 1000) / 16000;
       }
       parts.pop();
-      return await finish(join(parts), words, recipe);
+      return await finish(joined(parts), words, recipe);
     } finally {
       await rm(folder, { recursive: true, force: true });
     }
   },
 };
-
-function join(parts: Float32Array[]): Float32Array {
-  const out = new Float32Array(parts.reduce((n, p) => n + p.length, 0));
-  let at = 0;
-  for (const p of parts) {
-    out.set(p, at);
-    at += p.length;
-  }
-  return out;
-}
 
 async function speakRun(
   forms: { form: string; start: number; end: number }[],
