@@ -10,7 +10,7 @@ import { voiceSpeed } from '../../core/sound/speech.ts';
 import { cutScript } from '../../core/text/script.ts';
 import { embedder } from '../shelf/embedder.ts';
 import { planPainting } from '../shelf/painter.ts';
-import { nabFrom, search } from '../shelf/search.ts';
+import { loadShelf, nabFrom, search } from '../shelf/search.ts';
 import { nabPiece, warmLines, withPictures } from '../shelf/shelf.ts';
 import type { MatchTasks } from './tasks.ts';
 
@@ -39,6 +39,8 @@ export const MATCH_TASKS: MatchTasks = {
   nab: async (piece) => nabPiece(piece, await nabFrom(piece)),
   search,
   'plan-painting': planPainting,
-  warm: warmLines,
+  async warm(lines) {
+    await Promise.all([warmLines(lines), loadShelf()]);
+  },
   meanings: (texts) => embedder.embed(texts),
 };

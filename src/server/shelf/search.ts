@@ -72,6 +72,11 @@ async function wholeShelf(): Promise<WholeShelf> {
   return whole;
 }
 
+/** Has both parts of the shelf put together ahead of the first search. */
+export async function loadShelf(): Promise<void> {
+  await wholeShelf();
+}
+
 /**
  * What pictures are nabbed from: those that may be used, and whose words say what is in them. A photo named by its camera
  * is found by looking, not by meaning.
