@@ -43,6 +43,8 @@ class Page<D, E extends EditHead> {
     await takeOver(shared, locks.of(this.lock), kept, me, clock.now);
     const life = { ended: false };
     this.life = life;
+    // What another window took over meanwhile is that window's to save.
+    this.mine.clear();
     const keeper = storageKeeper(shared, kept, me, clock.now);
     const { write, writeAside } = keeper;
     keeper.writeAside = (all) => {
