@@ -2,7 +2,7 @@ import { readdir, readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import Joi from 'joi';
 import { CONFIG } from '../server/config.ts';
-import type { LicenceRow } from '../ui/licences/licences.tsx';
+import { LICENCE_KINDS, type LicenceRow } from '../wording/licences.ts';
 import { UsageError } from './usage.ts';
 
 /** What is used and is no package of the registry. */
@@ -123,7 +123,7 @@ export async function gatherLicences(): Promise<{ rows: LicenceRow[]; text: stri
   return { rows: sorted, text: markdown(sorted) };
 }
 
-const KINDS = ['material', 'font', 'program', 'library'] as const;
+const KINDS = Object.keys(LICENCE_KINDS) as LicenceRow['kind'][];
 const order = (r: LicenceRow): number => KINDS.indexOf(r.kind);
 
 async function licenceOf(at: string, locked: Locked): Promise<string> {
@@ -148,13 +148,6 @@ async function copyrightIn(folder: string): Promise<string> {
     .slice(0, 160);
 }
 
-const HEADS: Record<LicenceRow['kind'], string> = {
-  material: 'Pictures, sound, models, dictionaries',
-  font: 'Fonts',
-  program: 'Programs',
-  library: 'Libraries',
-};
-
 const markdown = (rows: readonly LicenceRow[]): string =>
   [
     '# Licences',
@@ -163,7 +156,7 @@ const markdown = (rows: readonly LicenceRow[]): string =>
     'the packages. The application shows this list under its own address, `/licences`.',
     ...KINDS.flatMap((kind) => [
       '',
-      `## ${HEADS[kind]}`,
+      `## ${LICENCE_KINDS[kind]}`,
       '',
       ...rows
         .filter((r) => r.kind === kind)

@@ -104,10 +104,6 @@ export class Writer {
     ];
   }
 
-  get isSaved(): boolean {
-    return this.store.state.save.kind === 'saved';
-  }
-
   stop(): void {
     this.typing = false;
   }

@@ -9,6 +9,7 @@ import { dataPath } from '../config.ts';
 import { run } from '../program.ts';
 import { loudnessOf, partsOf, wavOf } from '../sound/parts.ts';
 import { keepNewest, writeWhole } from '../store/files.ts';
+import { UnderWay } from '../store/under-way.ts';
 import { assetFile } from './record.ts';
 
 /** As loud as a take, so that a level in dB is one against the voice; what is nearly silent is not blown up. */
@@ -18,7 +19,7 @@ const MOST_GAIN = 10 ** (18 / 20);
 /** Sounds that are kept; they can be made again. */
 const KEPT = 200;
 
-const underWay = new Map<string, Promise<string>>();
+const underWay = new UnderWay<string>();
 
 type Part = Pick<ClipSound, 'assetId' | 'inMs' | 'speed' | 'samples'>;
 
@@ -38,14 +39,11 @@ export async function clipSoundOf({ assetId, inMs, speed, samples }: Part): Prom
     await utimes(file, new Date(), new Date()).catch(() => undefined);
     return key;
   }
-  const running = underWay.get(key);
-  if (running) return running;
-  const job = sound('clip-sound', clip, { inMs, speed, samples }, file)
-    .then(() => keepNewest(dataPath('sounds'), KEPT))
-    .then(() => key)
-    .finally(() => underWay.delete(key));
-  underWay.set(key, job);
-  return job;
+  return underWay.once(key, async () => {
+    await sound('clip-sound', clip, { inMs, speed, samples }, file);
+    await keepNewest(dataPath('sounds'), KEPT);
+    return key;
+  });
 }
 
 /** Takes the own sound of a clip's part to a WAVE file, at the loudness of a take. */

@@ -12,12 +12,13 @@ import { CONFIG, dataPath } from '../config.ts';
 import { run } from '../program.ts';
 import { loudnessOf, partsOf, wavOf } from '../sound/parts.ts';
 import { keepNewest, makeWhole, writeWhole } from '../store/files.ts';
+import { UnderWay } from '../store/under-way.ts';
 
 const KEY = /^[0-9a-f]{32}$/;
 /** Loudness of a stored track, and how many are kept: each edit that changes the length makes a new one. */
 const TRACKS = { lufs: -18, keep: 120, longestMs: 3_600_000 } as const;
 const queue = new PQueue({ concurrency: 1 });
-const underWay = new Map<string, Promise<TrackFact>>();
+const underWay = new UnderWay<TrackFact>();
 
 export const trackFile = (key: string): string | null =>
   KEY.test(key) ? dataPath('tracks', `${key}.flac`) : null;
@@ -32,17 +33,13 @@ export async function trackOf(mood: Mood, seed: number, lengthMs: Milliseconds):
     await utimes(file, new Date(), new Date()).catch(() => undefined);
     return fact;
   }
-  const running = underWay.get(key);
-  if (running) return running;
-  const job = queue
-    .add(async () => {
+  return underWay.once(key, () =>
+    queue.add(async () => {
       await sound('track', midiFile(score), msToSamples(lengthMs), file);
       await keepNewest(dataPath('tracks'), TRACKS.keep);
       return fact;
-    })
-    .finally(() => underWay.delete(key)) as Promise<TrackFact>;
-  underWay.set(key, job);
-  return job;
+    }),
+  );
 }
 
 /** FluidSynth plays the score; the track is cut to length, faded at its end and brought to its loudness. */

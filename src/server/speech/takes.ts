@@ -7,6 +7,7 @@ import type { TakeFact } from '../../core/timeline/types.ts';
 import { dataPath } from '../config.ts';
 import { writeWav } from '../sound/wav.ts';
 import { writeWhole } from '../store/files.ts';
+import { UnderWay } from '../store/under-way.ts';
 import { flite } from './flite.ts';
 
 const KEY = /^[0-9a-f]{32}$/;
@@ -29,7 +30,7 @@ const factSchema = Joi.object({
 
 /** Two voices speak at a time; the same text asked for twice is spoken once. */
 const queue = new PQueue({ concurrency: 2 });
-const underWay = new Map<string, Promise<TakeFact>>();
+const underWay = new UnderWay<TakeFact>();
 
 /** The take of a key if it has been made; null if not, or if its files are damaged. */
 export async function knownTake(key: string): Promise<TakeFact | null> {
@@ -50,19 +51,15 @@ export async function takeOf(text: string, voice: { name: string; pace: number }
   const key = takeKey(clean, voice);
   const known = await knownTake(key);
   if (known) return known;
-  const running = underWay.get(key);
-  if (running) return running;
-  const job = queue
-    .add(async (): Promise<TakeFact> => {
+  return underWay.once(key, () =>
+    queue.add(async (): Promise<TakeFact> => {
       const speech = await flite.speak(clean, voice.name, voice.pace);
       const fact: TakeFact = { key, samples: speech.samples.length, words: speech.words };
       await writeWhole(folder(key, 'wav'), writeWav([speech.samples], SAMPLE_RATE));
       await writeWhole(folder(key, 'json'), JSON.stringify(fact));
       return fact;
-    })
-    .finally(() => underWay.delete(key)) as Promise<TakeFact>;
-  underWay.set(key, job);
-  return job;
+    }),
+  );
 }
 
 export const takeFile = (key: string): string | null => (KEY.test(key) ? folder(key, 'wav') : null);

@@ -1,23 +1,7 @@
+import { LICENCE_KINDS, type LicenceRow } from '../../wording/licences.ts';
 import { TopBar } from '../shared/top-bar.tsx';
 import rows from './licences.json';
 import './licences.css';
-
-/** One thing that ships with Nabbet or is used by it. */
-export interface LicenceRow {
-  name: string;
-  version: string;
-  licence: string;
-  /** Whose it is, in its own words. */
-  copyright: string;
-  kind: 'material' | 'font' | 'program' | 'library';
-}
-
-const KINDS: Record<LicenceRow['kind'], string> = {
-  material: 'Pictures, sound, models, dictionaries',
-  font: 'Fonts',
-  program: 'Programs',
-  library: 'Libraries',
-};
 
 /** Under which licences everything stands; the list is made by `nabbet licences`. */
 export function Licences() {
@@ -30,9 +14,9 @@ export function Licences() {
           What ships with Nabbet or is used by it. Pictures, loops and music of the shelf may be used freely,
           also in videos that earn money.
         </p>
-        {(Object.keys(KINDS) as LicenceRow['kind'][]).map((kind) => (
+        {(Object.keys(LICENCE_KINDS) as LicenceRow['kind'][]).map((kind) => (
           <section key={kind} aria-labelledby={`licences-${kind}`}>
-            <h2 id={`licences-${kind}`}>{KINDS[kind]}</h2>
+            <h2 id={`licences-${kind}`}>{LICENCE_KINDS[kind]}</h2>
             <table>
               <thead>
                 <tr>

@@ -23,14 +23,11 @@ export type OutlineStore = DocStore<OutlineDoc, OutlineEdit>;
 
 export interface Outline {
   id: string;
-  store: OutlineStore;
   source: Source;
   choices: OutlineChoices;
   options: PieceOptions;
   lines: OutlineLine[];
   ms: number;
-  canUndo: boolean;
-  canRedo: boolean;
   undo(): void;
   redo(): void;
   /** flow: what is changed, so that typing in one field is one step back. */
@@ -69,8 +66,6 @@ export function useOutline(
 ): Outline {
   const [source, setSource] = useState(stored.source);
   const { choices, options, facts } = useStore(store.store, (s) => s.doc);
-  const canUndo = useStore(store.store, (s) => s.undo.length > 0);
-  const canRedo = useStore(store.store, (s) => s.redo.length > 0);
   const change = useCallback(
     (name: string, next: (doc: OutlineDoc) => OutlineDoc, flow: string | null = null) => {
       const { doc } = store.state;
@@ -92,8 +87,8 @@ export function useOutline(
   const speed = voiceSpeed(options.voice);
   const lines = useMemo(() => outlineLines(withFacts, choices, speed), [withFacts, choices, speed]);
   return {
-    ...{ id: stored.id, store, source: withFacts, choices, options, lines },
-    ...{ ms: outlineMs(lines, speed), canUndo, canRedo },
+    ...{ id: stored.id, source: withFacts, choices, options, lines },
+    ms: outlineMs(lines, speed),
     undo: () => void store.undo(),
     redo: () => void store.redo(),
     choose,
