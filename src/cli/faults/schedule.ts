@@ -54,7 +54,10 @@ class Page<D, E extends EditHead> {
     };
     keeper.write = (entries) => {
       if (life.ended) return;
-      for (const entry of entries) this.mine.add(entry.id);
+      for (const entry of entries) {
+        this.mine.add(entry.id);
+        this.world.kept.add(entry.id);
+      }
       this.world.say(`window ${this.name} keeps ${entries.map((e) => e.id).join(' ') || 'nothing'}`);
       write(entries);
     };
@@ -99,6 +102,8 @@ class World<D, E extends EditHead> {
   readonly shared = new MemoryStorage();
   readonly locks = new BrowserLocks();
   readonly promised = new Set<string>();
+  /** Every edit that ever was in the browser's storage. */
+  readonly kept = new Set<string>();
   readonly network: Network;
   private ids = 0;
 
@@ -125,9 +130,10 @@ class World<D, E extends EditHead> {
 /**
  * Two windows on one document over a bad network, with the real modules of the interface and the real handler and
  * database: requests and answers lost, doubled, held up and overtaken, the server restarted, windows reloaded, crashed and
- * closed at any moment. Afterwards every edit that was shown as saved is stored exactly once, the history leads from the
- * first state to the stored one and back, and both windows agree. Throws an AssertionError otherwise. The same seed gives
- * the same schedule; every third is about an outline, the others about a piece.
+ * closed at any moment. Afterwards every edit that was shown as saved is stored exactly once, so is every one that was ever
+ * kept in the browser unless it was set aside, the history leads from the first state to the stored one and back, and both
+ * windows agree. Throws an AssertionError otherwise. The same seed gives the same schedule; every third is about an outline,
+ * the others about a piece.
  */
 export const runSchedule = (seed: string): Promise<ScheduleReport> =>
   seeded(`${seed} kind`)() < 1 / 3 ? run(outlineKind, seed) : run(pieceKind, seed);
@@ -186,11 +192,14 @@ async function verify<D, E extends EditHead>(
   first: D,
   pages: readonly Page<D, E>[],
 ): Promise<void> {
-  const { kind, docId, promised, shared } = world;
+  const { kind, docId, promised, kept, shared } = world;
   const rows = await kind.rows(docId);
   const times = new Map<string, number>();
   for (const { id } of rows) times.set(id, (times.get(id) ?? 0) + 1);
   for (const id of promised) assert.equal(times.get(id) ?? 0, 1, `edit ${id} was shown as saved`);
+  const aside = new Set(pages.flatMap(({ store }) => store?.state.aside ?? []).map((a) => a.entry.id));
+  for (const id of kept)
+    if (!aside.has(id)) assert.equal(times.get(id) ?? 0, 1, `edit ${id} was kept and is stored or set aside`);
   assert.deepEqual(
     rows.map((r) => r.seq),
     rows.map((_, i) => i + 1),
