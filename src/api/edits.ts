@@ -22,6 +22,8 @@ export interface StoredEntry<E extends EditHead = Edit> extends HistoryEntry<E> 
 export interface Behind<E extends EditHead = Edit> {
   rev: number;
   since: StoredEntry<E>[];
+  /** Of what was sent, the entries that were stored before that. */
+  known: string[];
 }
 
 /** So many entries of a history come with a document: the steps back that a window knows of. */

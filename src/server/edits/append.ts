@@ -1,4 +1,4 @@
-import type { HistoryEntry, StoredEntry } from '../../api/edits.ts';
+import type { Behind, HistoryEntry, StoredEntry } from '../../api/edits.ts';
 import type { EditFailure, EditHead, Editing } from '../../core/editing.ts';
 import { Failed } from '../../core/failure.ts';
 
@@ -12,11 +12,10 @@ export interface Held<D, E extends EditHead> {
   known(ids: readonly string[]): Promise<string[]>;
 }
 
-/** The revision that was reached; behind: what others did in between, in which case nothing is to be stored. */
-export interface Appended<E extends EditHead> {
-  rev: number;
-  behind?: StoredEntry<E>[];
-}
+/** The revision that was reached, or what the sender does not know, in which case nothing is to be stored. */
+export type Appended<E extends EditHead> =
+  | { rev: number; behind?: undefined }
+  | { rev: number; behind: Behind<E> };
 
 /** What is to be stored in the same transaction. */
 export interface ToStore<D, E extends EditHead> {
@@ -25,8 +24,9 @@ export interface ToStore<D, E extends EditHead> {
 }
 
 /**
- * Puts entries that were made on revision baseRev on top of what is stored. Entries that are stored already are skipped, so
- * a request may be sent again. All or nothing: throws Failed (edit-refused) when one of them cannot be applied.
+ * Puts entries that were made on revision baseRev on top of what is stored. When nothing but the first of them was stored
+ * since then, in this order, a request came twice, and the rest is stored; in any other order the sender's document is
+ * not the stored one, and it is told. All or nothing: throws Failed (edit-refused) when one of them cannot be applied.
  */
 export async function append<D, E extends EditHead>(
   editing: Editing<D, E>,
@@ -34,13 +34,13 @@ export async function append<D, E extends EditHead>(
   baseRev: number,
   entries: readonly HistoryEntry<E>[],
 ): Promise<Appended<E> & { store?: ToStore<D, E> }> {
-  if (rev !== baseRev) {
-    const between = await since(baseRev);
-    // Also when all of them are stored: an answer was lost, and what others did since then is not known there.
-    const own = between.every((e) => entries.some((x) => x.id === e.id));
-    if (!own) return { rev, behind: between };
-  }
+  const between = rev === baseRev ? [] : await since(baseRev);
   const stored = new Set(await known(entries.map((e) => e.id)));
+  const sentBefore = between.every((e, i) => e.id === entries[i]?.id);
+  const storedSince = new Set(between.map((e) => e.id));
+  const storedBefore = [...stored].filter((id) => !storedSince.has(id));
+  if (!sentBefore || storedBefore.length)
+    return { rev, behind: { rev, since: between, known: storedBefore } };
   const fresh: StoredEntry<E>[] = [];
   let now = doc;
   for (const entry of entries) {

@@ -46,7 +46,7 @@ describe('a stored piece', () => {
     await appendEntries(id, 0, [entry('first-1', words('a', 'By the first.'))]);
     const late = [entry('second-1', words('b', 'By the second.'))];
     const answer = await appendEntries(id, 0, late);
-    expect(answer).toMatchObject({ rev: 1, behind: [{ id: 'first-1' }] });
+    expect(answer).toMatchObject({ behind: { rev: 1, since: [{ id: 'first-1' }] } });
     expect(await appendEntries(id, 1, late)).toEqual({ rev: 2 });
     expect(await shown(id)).toEqual(['By the first.', 'By the second.']);
   });
@@ -57,9 +57,25 @@ describe('a stored piece', () => {
     expect(await appendEntries(id, 0, mine)).toEqual({ rev: 1 });
     await appendEntries(id, 1, [entry('theirs-1', words('b', 'Theirs.'))]);
     expect(await appendEntries(id, 0, mine)).toMatchObject({
-      ...{ rev: 2, behind: [{ id: 'mine-1' }, { id: 'theirs-1' }] },
+      behind: { rev: 2, since: [{ id: 'mine-1' }, { id: 'theirs-1' }] },
     });
     expect(await history(id)).toHaveLength(2);
+  });
+
+  it('tells who has the same edits in another order than they were stored in', async () => {
+    const id = await createPiece(piece([scene('a', 'A.'), scene('b', 'B.')]));
+    const [mine, left] = [
+      entry('mine-1', words('a', 'Mine.')),
+      entry('left-1', words('b', 'Of a window that is gone.')),
+    ];
+    await appendEntries(id, 0, [left]);
+    expect(await appendEntries(id, 0, [mine, left])).toMatchObject({
+      behind: { rev: 1, since: [{ id: 'left-1' }], known: [] },
+    });
+    expect(await appendEntries(id, 1, [mine, left])).toMatchObject({
+      behind: { rev: 1, since: [], known: ['left-1'] },
+    });
+    expect(await appendEntries(id, 0, [left, mine])).toEqual({ rev: 2 });
   });
 
   it('stores nothing of a request of which one edit is refused', async () => {
@@ -78,7 +94,7 @@ describe('a stored piece', () => {
         appendEntries(id, 0, [entry(`late-${i}-x`, words('a', `Late ${i}.`))]),
       ),
     );
-    expect(answers.every((a) => a.behind?.length === 1)).toBe(true);
+    expect(answers.every((a) => a.behind?.since.length === 1)).toBe(true);
     expect(await shown(id)).toEqual(['First.']);
   });
 

@@ -117,7 +117,9 @@ describe('what is changed on an outline', () => {
     const one = [entry('entry-1', target(20_000)), entry('entry-2', named('The folding lamp'))];
     expect(await appendOutlineEntries(id, 0, one)).toEqual({ rev: 2 });
     expect(await appendOutlineEntries(id, 0, one)).toEqual({ rev: 2 });
-    expect(await appendOutlineEntries(id, 2, one)).toEqual({ rev: 2 });
+    expect(await appendOutlineEntries(id, 2, one)).toMatchObject({
+      behind: { rev: 2, since: [], known: ['entry-1', 'entry-2'] },
+    });
     const { rev, choices, source, history } = await loadSource(id);
     expect([rev, choices.targetMs, source.title]).toEqual([2, 20_000, 'The folding lamp']);
     expect(history.map((e) => [e.seq, e.id, e.inverse.ops[0]?.value])).toEqual([
@@ -131,7 +133,9 @@ describe('what is changed on an outline', () => {
     const id = await product();
     await appendOutlineEntries(id, 0, [entry('first-1', target(20_000))]);
     const late = [entry('second-1', named('Late'))];
-    expect(await appendOutlineEntries(id, 0, late)).toMatchObject({ rev: 1, behind: [{ id: 'first-1' }] });
+    expect(await appendOutlineEntries(id, 0, late)).toMatchObject({
+      behind: { rev: 1, since: [{ id: 'first-1' }] },
+    });
     expect((await loadSource(id)).source.title).toBe('A lamp');
     expect(await appendOutlineEntries(id, 1, late)).toEqual({ rev: 2 });
     const { choices, source } = await loadSource(id);

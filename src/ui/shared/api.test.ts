@@ -74,8 +74,9 @@ describe('sending edits', () => {
   });
 
   it('tells what others did when they were faster', async () => {
-    answerWith(json({ failure: { code: 'behind' }, error: 'x', rev: 6, since: [{ id: 'other-1' }] }, 409));
-    expect(await send()).toMatchObject({ kind: 'behind', rev: 6, since: [{ id: 'other-1' }] });
+    const behind = { rev: 6, since: [{ id: 'other-1' }], known: [] };
+    answerWith(json({ failure: { code: 'behind' }, error: 'x', ...behind }, 409));
+    expect(await send()).toMatchObject({ kind: 'behind', ...behind });
   });
 
   it.each([

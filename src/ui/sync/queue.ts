@@ -187,10 +187,10 @@ export class EditQueue<D, E extends EditHead> {
   }
 
   /** Others edited in between: their edits first, then our own on top. */
-  private rebase({ rev, since }: Behind<E>): void {
+  private rebase({ rev, since, known }: Behind<E>): void {
     for (const e of since) this.acked = this.applied(e.edit);
     this.rev = rev;
-    const stored = new Set(since.map((e) => e.id));
+    const stored = new Set([...since.map((e) => e.id), ...known]);
     this.onTop(
       this.pending.filter((e) => !stored.has(e.id)),
       [],

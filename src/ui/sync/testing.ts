@@ -65,11 +65,11 @@ export class FakeServer {
 
   private store(baseRev: number, entries: readonly HistoryEntry[]): SendResult<Edit> {
     const since = this.entries.slice(baseRev);
-    const known = new Set(since.map((e) => e.id));
-    const fresh = entries.filter((e) => !known.has(e.id));
-    if (since.some((e) => !entries.some((x) => x.id === e.id)))
-      return { kind: 'behind', rev: this.rev, since };
-    for (const e of fresh) {
+    const ids = new Set(this.entries.slice(0, baseRev).map((e) => e.id));
+    const known = entries.map((e) => e.id).filter((id) => ids.has(id));
+    if (known.length || since.some((e, i) => e.id !== entries[i]?.id))
+      return { kind: 'behind', rev: this.rev, since, known };
+    for (const e of entries.slice(since.length)) {
       const r = applyEdit(this.piece, e.edit);
       if (!r.ok || e.id === this.refuses) return { kind: 'refused', message: 'No.' };
       this.piece = r.piece;

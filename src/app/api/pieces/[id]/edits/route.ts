@@ -4,5 +4,5 @@ import { appendEntries } from '../../../../../server/pieces/pieces.ts';
 
 export const POST = route(appendEdits, async ({ params, body: { baseRev, entries } }) => {
   const { behind, rev } = await appendEntries(params.id, baseRev, entries);
-  return behind ? new Refused({ code: 'behind' }, { rev, since: behind }) : { rev };
+  return behind ? new Refused({ code: 'behind' }, { ...behind }) : { rev };
 });

@@ -4,5 +4,5 @@ import { appendOutlineEntries } from '../../../../../server/sources/edits.ts';
 
 export const POST = route(appendOutlineEdits, async ({ params, body: { baseRev, entries } }) => {
   const { behind, rev } = await appendOutlineEntries(params.id, baseRev, entries);
-  return behind ? new Refused({ code: 'behind' }, { rev, since: behind }) : { rev };
+  return behind ? new Refused({ code: 'behind' }, { ...behind }) : { rev };
 });
