@@ -1,15 +1,12 @@
 import { spawn } from 'node:child_process';
-import { copyFile, mkdir } from 'node:fs/promises';
 import path from 'node:path';
+import { copyHelpers } from '../src/cli/helper-programs.ts';
 import { startStack } from '../src/cli/stack.ts';
 import { CONFIG, dataPath } from '../src/server/config.ts';
 import { seedDemo } from '../src/server/seed/seed.ts';
 
 /** Starts the whole application with an empty data folder, runs Playwright against it, stops it. */
-await mkdir(dataPath('bin'), { recursive: true });
-await copyFile(path.join(CONFIG.root, 'var/bin/flite-words'), dataPath('bin/flite-words')).catch(
-  () => undefined,
-);
+await copyHelpers(CONFIG.data);
 const say = (line: string) => process.stderr.write(`${line}\n`);
 const stack = await startStack(say, () => seedDemo(() => undefined));
 try {

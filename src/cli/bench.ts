@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { copyFile, mkdir, mkdtemp, readFile, rm, stat, writeFile } from 'node:fs/promises';
+import { mkdir, mkdtemp, readFile, rm, stat, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { nanoid } from 'nanoid';
@@ -13,6 +13,7 @@ import { DEMO_SCRIPTS } from '../server/seed/scripts.ts';
 import { nabPiece, withPictures } from '../server/shelf/shelf.ts';
 import { benchReading } from './bench-read.ts';
 import { benchShelf } from './bench-shelf.ts';
+import { copyHelpers } from './helper-programs.ts';
 
 /** CPU seconds, user and system, of a program and all its children, and seconds by the clock. */
 async function measured(args: string[], env: Record<string, string>): Promise<{ cpu: number; wall: number }> {
@@ -43,8 +44,7 @@ const round = (n: number) => Math.round(n * 1000) / 1000;
 export async function bench(): Promise<void> {
   const folder = await mkdtemp(path.join(tmpdir(), 'nabbet-bench-'));
   try {
-    await mkdir(path.join(folder, 'bin'));
-    await copyFile(path.join(CONFIG.data, 'bin/flite-words'), path.join(folder, 'bin/flite-words'));
+    await copyHelpers(folder, CONFIG.data);
     const results = {
       machine: (await run('uname', ['-sr'])).stdout.toString().trim(),
       reading: await benchReading(say),
@@ -118,7 +118,7 @@ async function rendering(folder: string) {
   await job('dump', piece, raw);
   const frames = (await stat(raw)).size / (1080 * 1920 * 1.5);
   say('Encoder alone');
-  const { ENCODER } = await import('../server/frames/render.ts');
+  const { ENCODER } = await import('../server/frames/encode.ts');
   const alone = await measured(
     [
       'ffmpeg',

@@ -95,6 +95,7 @@ export interface FailureValues {
   'cannot-store': object;
 
   // Voices.
+  'no-compositor': object;
   'no-voice': { name: string; voices: string[] };
   unspeakable: object;
   'voice-answer': { detail: string };

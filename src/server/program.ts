@@ -1,5 +1,6 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { once } from 'node:events';
+import type { Stream } from 'node:stream';
 
 /** A program ended with an error or ran too long; the message says which and what it printed last. */
 export class ProgramError extends Error {
@@ -29,7 +30,7 @@ export interface RunOptions {
 export function start(
   program: string,
   args: readonly string[],
-  stdio: ('pipe' | 'ignore' | 'inherit')[],
+  stdio: ('pipe' | 'ignore' | 'inherit' | Stream)[],
   cwd?: string,
 ): ChildProcess {
   return spawn('setpriv', ['--pdeathsig', 'SIGKILL', program, ...args], { stdio, ...(cwd ? { cwd } : {}) });

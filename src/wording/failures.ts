@@ -116,6 +116,8 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
   'upload-lost': () => 'The upload was lost; try again.',
   'cannot-store': () => 'The file could not be stored. Is the disk full? Try again.',
 
+  'no-compositor': () =>
+    'The compositor was not built on this machine. Start with ./nabbet, which builds it, or take --painter canvas.',
   'no-voice': ({ name, voices }) => `There is no voice called “${name}”. There are: ${voices.join(', ')}.`,
   unspeakable: () => 'There is nothing in this text that a voice could say.',
   'voice-answer': ({ detail }) => `The voice gave an answer that cannot be read: ${detail}`,

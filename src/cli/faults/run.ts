@@ -1,7 +1,7 @@
-import { copyFile, mkdir } from 'node:fs/promises';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { CONFIG, dataPath } from '../../server/config.ts';
+import { copyHelpers } from '../helper-programs.ts';
 import { startStack } from '../stack.ts';
 import { fillDisk } from './disk.ts';
 import { sendHostile } from './hostile.ts';
@@ -35,10 +35,7 @@ const counted = (all: readonly string[]): string =>
   [...new Set(all)].map((o) => `${all.filter((x) => x === o).length} ${o}`).join(', ');
 
 async function main(): Promise<void> {
-  await mkdir(dataPath('bin'), { recursive: true });
-  await copyFile(path.join(CONFIG.root, 'var/bin/flite-words'), dataPath('bin/flite-words')).catch(
-    () => undefined,
-  );
+  await copyHelpers(CONFIG.data);
   const clockFile = dataPath('clock');
   if (kills > 0) {
     const shift = path.join(CONFIG.root, 'src/cli/faults/shift-clock.mjs');

@@ -1,5 +1,10 @@
-import type { ViewName } from '../piece/types.ts';
-import type { Shot } from '../timeline/types.ts';
+import type { Size } from '../look/formats.ts';
+import type { Crop } from '../timeline/types.ts';
+import type { PictureTexture } from './textures.ts';
+
+interface Gradient {
+  addColorStop(offset: number, color: string): void;
+}
 
 /** The part of a Canvas 2D context that the painter uses; the browser's and the server's both have it. */
 export interface Context2D {
@@ -14,9 +19,6 @@ export interface Context2D {
   save(): void;
   restore(): void;
   setTransform(a: number, b: number, c: number, d: number, e: number, f: number): void;
-  translate(x: number, y: number): void;
-  rotate(angle: number): void;
-  scale(x: number, y: number): void;
   beginPath(): void;
   rect(x: number, y: number, w: number, h: number): void;
   roundRect(x: number, y: number, w: number, h: number, radii?: number): void;
@@ -24,20 +26,8 @@ export interface Context2D {
   fill(): void;
   fillRect(x: number, y: number, w: number, h: number): void;
   fillText(text: string, x: number, y: number): void;
-  createLinearGradient(
-    x0: number,
-    y0: number,
-    x1: number,
-    y1: number,
-  ): { addColorStop(offset: number, color: string): void };
-  createRadialGradient(
-    x0: number,
-    y0: number,
-    r0: number,
-    x1: number,
-    y1: number,
-    r1: number,
-  ): { addColorStop(offset: number, color: string): void };
+  createLinearGradient(x0: number, y0: number, x1: number, y1: number): Gradient;
+  createRadialGradient(x0: number, y0: number, r0: number, x1: number, y1: number, r1: number): Gradient;
   drawImage(
     image: never,
     sx: number,
@@ -51,14 +41,29 @@ export interface Context2D {
   ): void;
 }
 
-/** Pictures by id, as something that drawImage takes; null while it is not there yet. */
-export interface Pictures {
-  still(assetId: string, view: ViewName): unknown;
-  loop(assetId: string, view: ViewName, frame: number): unknown;
-  /** The picture of a clip's part when it has run for so many frames. */
-  clip(shot: Shot, run: number): unknown;
+/** What is painted on: so many pixels of a context. */
+export interface Surface extends Size {
+  ctx: Context2D;
+}
+
+/** Something that drawImage takes. */
+export interface Drawable {
+  /** Its pixels. */
+  width: number;
+  height: number;
+  image: unknown;
+}
+
+/** A file, or a frame of one, as far as it is there: shows: the part of the file that it has, in pixels of the file. */
+export interface FilePicture extends Drawable {
+  shows: Crop;
+}
+
+/** What textures are made of; null while it is not there yet. */
+export interface Sources {
+  picture(of: PictureTexture): FilePicture | null;
   /** A small, blurred copy for the surround of a whole picture. */
-  blurred(assetId: string, view: ViewName): unknown;
+  blurred(of: { assetId: string; view: PictureTexture['view'] }): Drawable | null;
   /** A square tile of grain. */
-  grain(): unknown;
+  grain(): Drawable | null;
 }

@@ -1,4 +1,6 @@
-import type { Context2D, Pictures } from './context.ts';
+import type { Context2D, Sources } from './context.ts';
+import type { DisplayList, TextureDraw } from './list.ts';
+import type { PictureTexture } from './textures.ts';
 
 /** One call of a context, with what it was drawn with. */
 export interface Call {
@@ -38,11 +40,24 @@ export function recorder(): { ctx: Context2D; calls: Call[] } {
   return { ctx: ctx as unknown as Context2D, calls };
 }
 
-/** Pictures that are there at once: plain objects that say which they are. */
-export const namedPictures: Pictures = {
-  still: (id, view) => ({ picture: `${id}/${view}`, width: 1000, height: 1000 }),
-  loop: (id, view, frame) => ({ picture: `${id}/${view}/${frame}`, width: 1000, height: 1000 }),
-  clip: (shot, run) => ({ picture: `${shot.assetId}/${run}`, width: 1000, height: 1000 }),
-  blurred: (id) => ({ picture: `${id}/blurred`, width: 100, height: 100 }),
-  grain: () => ({ picture: 'grain', width: 256, height: 256 }),
+/** Files that are there at once: plain objects that say which they are. */
+export const namedSources: Sources = {
+  picture: ({ assetId, view, file }) => ({
+    image: { picture: `${assetId}/${view}` },
+    width: file.width,
+    height: file.height,
+    shows: { x: 0, y: 0, ...file },
+  }),
+  blurred: ({ assetId }) => ({ image: { picture: `${assetId}/blurred` }, width: 100, height: 100 }),
+  grain: () => ({ image: { picture: 'grain' }, width: 384, height: 384 }),
 };
+
+/** The pictures of a list, from back to front. */
+export const picturesOf = ({ draws }: Pick<DisplayList, 'draws'>) =>
+  draws.filter((d): d is TextureDraw & { texture: PictureTexture } => {
+    return d.kind === 'texture' && d.texture.kind === 'picture';
+  });
+
+/** Which they are, and how opaque. */
+export const seen = (list: Pick<DisplayList, 'draws'>) =>
+  picturesOf(list).map((d) => [d.texture.assetId, d.alpha] as const);

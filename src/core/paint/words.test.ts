@@ -6,8 +6,7 @@ import { piece, scene } from '../piece/testing.ts';
 import type { Scene } from '../piece/types.ts';
 import { compile } from '../timeline/compile.ts';
 import { NO_FACTS } from '../timeline/types.ts';
-import type { Context2D } from './context.ts';
-import { paintWords } from './words.ts';
+import { wordDraws } from './words.ts';
 
 const { layouts } = lookOf('paper-tape');
 /** The colours of the look. */
@@ -17,30 +16,6 @@ const LOOK = {
   highlighter: layouts.figure.head.ground?.colour ?? '',
 };
 
-/** A context that notes what is written and what is filled, with its colour. */
-function recorder() {
-  const texts: { text: string; x: number; y: number; fill: string; alpha: number }[] = [];
-  const fills: string[] = [];
-  const state: Record<string, unknown> = { globalAlpha: 1, fillStyle: '' };
-  const stack: Record<string, unknown>[] = [];
-  const ctx = new Proxy(state, {
-    get: (s, name) => {
-      if (name === 'fillText')
-        return (text: string, x: number, y: number) =>
-          texts.push({ text, x, y, fill: String(s.fillStyle), alpha: Number(s.globalAlpha) });
-      if (name === 'save') return () => stack.push({ ...s });
-      if (name === 'restore') return () => Object.assign(s, stack.pop());
-      if (name === 'fill' || name === 'fillRect') return () => fills.push(String(s.fillStyle));
-      return name in s ? s[name as string] : () => undefined;
-    },
-    set: (s, name, value) => {
-      s[name as string] = value;
-      return true;
-    },
-  });
-  return { ctx: ctx as unknown as Context2D, texts, fills };
-}
-
 const setter = () => new Typesetter((text, font) => text.length * font.size * 0.5);
 
 /** What is drawn of a single scene at a frame. */
@@ -48,8 +23,11 @@ function drawn(more: Partial<Scene> & { shown: string }, frame: number, opening 
   const t = compile(piece([scene('a', more.shown, more)]), NO_FACTS, setter());
   const s = t.scenes[0];
   if (!s?.words) throw new Error('the scene has no words');
-  const { ctx, texts, fills } = recorder();
-  paintWords(ctx, s.words, { frame, length: s.end - s.start, opening });
+  const draws = wordDraws(s.words, { frame, length: s.end - s.start, opening }, { ...t, scale: 1 });
+  const texts = draws.flatMap((d) => {
+    return d.kind === 'texture' && d.texture.kind === 'text' ? [{ ...d.texture, draw: d }] : [];
+  });
+  const fills = draws.flatMap((d) => (d.kind === 'shape' ? [d.colour] : []));
   return { words: texts.map((w) => w.text), texts, fills, block: s.words, length: s.end - s.start };
 }
 
@@ -97,8 +75,8 @@ describe('layouts of two parts', () => {
     expect([first?.part, last?.part]).toEqual(['head', 'rest']);
     expect(first?.size ?? 0).toBeGreaterThan((last?.size ?? 0) * 1.4);
     expect(last?.y ?? 0).toBeGreaterThan(first?.y ?? 0);
-    expect(texts[0]?.fill).toBe(head);
-    expect(texts.at(-1)?.fill).toBe(rest);
+    expect(texts[0]?.colour).toBe(head);
+    expect(texts.at(-1)?.colour).toBe(rest);
     expect(texts.map((t) => t.text).join(' ')).toBe(shown.replace('\n', ' '));
   });
 

@@ -1,9 +1,12 @@
 import { easeOut } from '../look/easing.ts';
+import type { Size } from '../look/formats.ts';
 import type { RevealMoment } from '../look/reveals/types.ts';
 import { REVEALS } from '../look/reveals.ts';
 import type { Frames } from '../time.ts';
-import type { Page, PlacedGround, PlacedLine, Shape, WordsBlock } from '../timeline/types.ts';
-import type { Context2D } from './context.ts';
+import type { Page, PlacedGround, PlacedLine, PlacedWord, Shape, WordsBlock } from '../timeline/types.ts';
+import { type Affine, type Area, type Draw, IDENTITY, type TextureDraw } from './list.ts';
+import { placed, wholeOf } from './pictures.ts';
+import type { TextTexture } from './textures.ts';
 
 /** The frame of a scene of so many frames; opening: the piece begins with this scene. */
 export interface WordsMoment {
@@ -12,108 +15,132 @@ export interface WordsMoment {
   opening: boolean;
 }
 
-/** Marks fainter than this are not drawn. */
-const FAINTEST = 0.01;
-/** A scrim covers any stage, turned a little or not. */
-const SCRIM = { from: -10, size: 4000 } as const;
+/** What the words stand on: a frame in pixels, and how many of them a pixel of the stage is. */
+export interface Stage extends Size {
+  scale: number;
+}
 
-/** Draws a scene's words, in stage pixels. All that is asked here is what is drawn; how it looks stands in the block. */
-export function paintWords(ctx: Context2D, block: WordsBlock, { frame, length, opening }: WordsMoment): void {
+/** What is fainter than this is not drawn. */
+const FAINTEST = 0.01;
+
+/** A scene's words at a moment. All that is asked here is what is drawn; how it looks stands in the block. */
+export function wordDraws(block: WordsBlock, moment: WordsMoment, stage: Stage): Draw[] {
+  const { frame, length, opening } = moment;
   const page = block.pages.find((p) => frame >= p.start && frame < p.end);
-  if (!page) return;
+  if (!page) return [];
   const first = opening && page.start === 0;
-  ctx.save();
-  ctx.textBaseline = 'alphabetic';
-  ctx.textAlign = 'left';
   const { frames, share } = block.leave;
   const alpha = 1 - easeOut((frame - (page.end - frames)) / frames) * (page.end >= length ? 1 : share);
+  const draws: Draw[] = [];
   if (block.scrim) {
-    ctx.globalAlpha = alpha * block.scrim.alpha * easeOut((frame + 1) / block.scrim.frames);
-    ctx.fillStyle = block.scrim.colour;
-    ctx.fillRect(SCRIM.from, SCRIM.from, SCRIM.size, SCRIM.size);
+    const { colour, frames: comes, alpha: most } = block.scrim;
+    const area = { ...wholeOf(stage), radius: 0, transform: IDENTITY };
+    draws.push({
+      ...{ kind: 'shape', area, colour, clip: null },
+      alpha: alpha * most * easeOut((frame + 1) / comes),
+    });
   }
-  ctx.globalAlpha = alpha;
-  turn(ctx, block, frame, first);
-  const moment: RevealMoment = {
-    frame,
-    pageStart: page.start,
-    opening: first,
-    standing: block.standing,
-    style: block.reveal,
-  };
+  const turned = turn(block, frame, first, stage.scale);
+  const { standing, reveal: style } = block;
+  const reveal: RevealMoment = { frame, pageStart: page.start, opening: first, standing, style };
   page.lines.forEach((line, index) => {
-    paintLine(ctx, line, index, moment, alpha);
+    draws.push(...lineDraws(line, index, reveal, alpha, turned));
   });
-  ctx.globalAlpha = alpha;
-  paintUnderline(ctx, block, page, frame, first);
-  ctx.restore();
+  const line = underline(block, page, frame, first);
+  if (line) draws.push(shapeDraw(line, alpha, turned));
+  return draws.filter((d) => d.alpha > 0);
 }
 
-/** Turns the block about its middle, and lets it settle at the opening of the piece. */
-function turn(ctx: Context2D, { tilt, settle, box }: WordsBlock, frame: Frames, first: boolean): void {
-  if (!tilt && !settle) return;
+/** Stage to frame: turned about the block's middle, and larger while it settles at the opening of the piece. */
+function turn({ tilt, settle, box }: WordsBlock, frame: Frames, first: boolean, scale: number): Affine {
+  const s = settle && first ? 1 + settle.by * (1 - easeOut((frame + 1) / settle.frames)) : 1;
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  const scale = settle && first ? 1 + settle.by * (1 - easeOut((frame + 1) / settle.frames)) : 1;
-  ctx.translate(x, y);
-  ctx.rotate(tilt);
-  ctx.scale(scale, scale);
-  ctx.translate(-x, -y);
+  const [cos, sin] = [s * Math.cos(tilt), s * Math.sin(tilt)];
+  const [e, f] = [x - cos * x + sin * y, y - sin * x - cos * y];
+  return [cos, sin, -sin, cos, e, f].map((v) => v * scale) as unknown as Affine;
 }
 
-function paintLine(
-  ctx: Context2D,
+const shapeDraw = (shape: Shape, alpha: number, transform: Affine, clip: Area | null = null): Draw => {
+  const { colour, ...area } = shape;
+  return { kind: 'shape', area: { ...area, transform }, colour, alpha, clip };
+};
+
+function lineDraws(
   line: PlacedLine,
   index: number,
   moment: RevealMoment,
   alpha: number,
-): void {
+  transform: Affine,
+): Draw[] {
   const reveal = REVEALS[moment.style.kind];
   const there = reveal.line({ ...line, index }, moment);
-  if (!there) return;
+  if (!there) return [];
   const seen = alpha * there.alpha;
-  ctx.save();
-  if (line.ground) {
-    paintGround(ctx, line.ground, line.x - line.pad, there.width, seen);
-    const { clip } = line.ground;
-    ctx.beginPath();
-    ctx.rect(line.x - line.pad, clip.y, there.width, clip.height);
-    ctx.clip();
-  }
-  ctx.font = line.font;
+  const { ground } = line;
+  const [x, width] = [line.x - line.pad, there.width];
+  const draws: Draw[] = [];
+  if (ground) draws.push(...groundShapes(ground, x, width).map((s) => shapeDraw(s, seen, transform)));
+  const clip = ground && { x, y: ground.clip.y, width, height: ground.clip.height, radius: 0, transform };
   for (const word of line.words) {
     const comes = reveal.word(word, moment);
     if (!comes) continue;
-    if (word.said && comes.said > FAINTEST) {
-      ctx.globalAlpha = seen * comes.said;
-      paintShape(ctx, word.said);
-    }
-    ctx.globalAlpha = seen * comes.alpha;
-    if (word.highlight) paintShape(ctx, word.highlight);
-    ctx.fillStyle = word.colour;
-    ctx.fillText(word.text, word.x, line.y);
+    if (word.said && comes.said > FAINTEST)
+      draws.push(shapeDraw(word.said, seen * comes.said, transform, clip));
+    const shown = seen * comes.alpha;
+    if (word.highlight) draws.push(shapeDraw(word.highlight, shown, transform, clip));
+    draws.push({ ...wordDraw(word, line, transform), alpha: shown, clip });
   }
-  ctx.restore();
+  return draws;
 }
 
-function paintShape(ctx: Context2D, { x, y, width, height, radius, colour }: Shape): void {
-  ctx.fillStyle = colour;
-  if (radius === 0) {
-    ctx.fillRect(x, y, width, height);
-    return;
-  }
-  ctx.beginPath();
-  ctx.roundRect(x, y, width, height, radius);
-  ctx.fill();
+/** How far letters may reach beyond their advance and their baseline, as shares of the size. */
+const REACH = { above: 1.3, below: 0.6, beside: 0.4 } as const;
+/** Words stand on a grid so fine, in parts of a pixel. */
+const GRID = 64;
+
+/** Words that stand as they stood in the frame before are the same objects: most are. */
+const laidBefore = new WeakMap<PlacedWord, { turned: Affine; draw: TextureDraw }>();
+
+/** A word as a texture with its turn in it, which stands on whole pixels. */
+function wordDraw(word: PlacedWord, line: PlacedLine, turned: Affine): TextureDraw {
+  const before = laidBefore.get(word);
+  if (before?.turned.every((v, i) => v === turned[i])) return before.draw;
+  const draw = layWord(word, line, turned);
+  laidBefore.set(word, { turned, draw });
+  return draw;
+}
+
+function layWord({ text, x, width, colour }: PlacedWord, line: PlacedLine, turned: Affine): TextureDraw {
+  const { font, size, y } = line;
+  const [a, b, c, d, e, f] = turned;
+  const at = { x: a * x + c * y + e, y: b * x + d * y + f };
+  const corners = [-REACH.beside * size, width + REACH.beside * size].flatMap((dx) =>
+    [-REACH.above * size, REACH.below * size].map((dy) => ({
+      x: at.x + a * dx + c * dy,
+      y: at.y + b * dx + d * dy,
+    })),
+  );
+  const left = 2 * Math.floor(Math.min(...corners.map((p) => p.x)) / 2);
+  const top = 2 * Math.floor(Math.min(...corners.map((p) => p.y)) / 2);
+  const grid = (v: number) => Math.round(v * GRID) / GRID;
+  const fine = (v: number) => Math.round(v * 1e6) / 1e6;
+  const texture: TextTexture = {
+    ...{ kind: 'text', text, font, colour },
+    width: 2 * Math.ceil((Math.max(...corners.map((p) => p.x)) - left) / 2),
+    height: 2 * Math.ceil((Math.max(...corners.map((p) => p.y)) - top) / 2),
+    transform: [fine(a), fine(b), fine(c), fine(d), grid(at.x - left), grid(at.y - top)],
+  };
+  return placed(texture, wholeOf(texture), { ...wholeOf(texture), x: left, y: top });
 }
 
 /** The line under a block, drawn from the left when its lines are there. */
-function paintUnderline(ctx: Context2D, block: WordsBlock, page: Page, frame: Frames, first: boolean): void {
+function underline(block: WordsBlock, page: Page, frame: Frames, first: boolean): Shape | null {
   const style = block.underline;
-  if (!style || !page.underline) return;
+  if (!style || !page.underline) return null;
   const drawn = first
     ? easeOut((frame - style.opening.after) / style.opening.frames)
     : easeOut((frame - page.start - page.lines.length * block.reveal.lineDelay) / style.frames);
-  if (drawn > 0) paintShape(ctx, { ...page.underline, width: page.underline.width * drawn });
+  return drawn > 0 ? { ...page.underline, width: page.underline.width * drawn } : null;
 }
 
 /** Parts of a soft shadow along a lower edge: to the right, down, and wider on both sides; pixels. */
@@ -122,23 +149,16 @@ const SHADOW = [
   { right: 2, down: 6, wider: 0 },
 ] as const;
 
-/**
- * A strip with a soft shadow along its lower edge. Only the part of the shadow that is seen is filled: blurred or
- * full-size shadows would cost more than everything else that is drawn.
- */
-function paintGround(ctx: Context2D, ground: PlacedGround, x: number, width: number, alpha: number): void {
+/** A strip with a soft shadow along its lower edge. */
+function groundShapes(ground: PlacedGround, x: number, width: number): Shape[] {
   const { y, height, radius: r, colour, shadow } = ground;
-  ctx.globalAlpha = alpha;
-  if (shadow) {
-    ctx.fillStyle = shadow;
-    for (const { right, down, wider } of SHADOW) {
-      ctx.beginPath();
-      ctx.roundRect(x + right - wider, y + height - r * 2, width + wider * 2, r * 2 + down, r + wider);
-      ctx.fill();
-    }
-  }
-  ctx.fillStyle = colour;
-  ctx.beginPath();
-  ctx.roundRect(x, y, width, height, r);
-  ctx.fill();
+  const under = SHADOW.map(({ right, down, wider }) => ({
+    x: x + right - wider,
+    y: y + height - r * 2,
+    width: width + wider * 2,
+    height: r * 2 + down,
+    radius: r + wider,
+    colour: shadow ?? '',
+  }));
+  return [...(shadow ? under : []), { x, y, width, height, radius: r, colour }];
 }

@@ -1,6 +1,6 @@
 import { contentKey } from '../hash.ts';
 import type { Size } from '../look/formats.ts';
-import { PAINTER_VERSION } from '../paint/paint.ts';
+import { PAINTER_VERSION } from '../paint/frame.ts';
 import type { Frames } from '../time.ts';
 import type { Shot, Timeline } from './types.ts';
 

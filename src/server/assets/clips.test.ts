@@ -4,13 +4,15 @@ import path from 'node:path';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { Failed } from '../../core/failure.ts';
+import { frameAt } from '../../core/paint/frame.ts';
+import { picturesOf } from '../../core/paint/testing.ts';
 import { picture, piece, scene } from '../../core/piece/testing.ts';
 import { type ClipPart, WHOLE_CLIP } from '../../core/piece/types.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
 import { compile } from '../../core/timeline/compile.ts';
 import { failureWords } from '../../wording/failures.ts';
 import { registerFonts } from '../frames/fonts.ts';
-import { ServerPictures } from '../frames/pictures.ts';
+import { ServerSources } from '../frames/sources.ts';
 import { knownFacts, typesetter } from '../material.ts';
 import { run } from '../program.ts';
 import { mixed } from '../sound/mixing.ts';
@@ -124,14 +126,15 @@ describe('a clip in a scene', () => {
 
   /** The frame of the file that is drawn at a frame of the scene, told by its brightness. */
   async function drawn(
-    pictures: ServerPictures,
+    pictures: ServerSources,
     timeline: Awaited<ReturnType<typeof timelineOf>>,
     frame: number,
   ) {
-    await pictures.prepare(timeline, 0, frame);
-    const shot = timeline.scenes[0]?.shots[0];
-    if (!shot) throw new Error('There is no shot.');
-    const canvas = pictures.clip(shot) as {
+    const { draws } = frameAt(timeline, { index: 0, frame }, timeline);
+    const [draw] = picturesOf({ draws });
+    if (!draw) throw new Error('There is no picture.');
+    await pictures.prepare(draw.texture);
+    const canvas = pictures.picture(draw.texture)?.image as {
       getContext(k: '2d'): { getImageData(...a: number[]): { data: Uint8ClampedArray } };
     };
     const { data } = canvas.getContext('2d').getImageData(100, 100, 1, 1);
@@ -157,11 +160,11 @@ describe('a clip in a scene', () => {
     ],
   ])('is drawn %s, also when a segment begins in its midst', async (_, clip, frames, wanted) => {
     const timeline = await timelineOf(clip, 4000);
-    const running = new ServerPictures();
+    const running = new ServerSources();
     try {
       for (const f of frames) {
         expect(Math.abs((await drawn(running, timeline, f)) - wanted(f)), `frame ${f}`).toBeLessThan(1.3);
-        const fresh = new ServerPictures();
+        const fresh = new ServerSources();
         expect(Math.abs((await drawn(fresh, timeline, f)) - wanted(f)), `frame ${f}, fresh`).toBeLessThan(
           1.3,
         );

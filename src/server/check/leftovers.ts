@@ -14,7 +14,7 @@ export const leftoversCheck: StoredCheck = {
   async run(now) {
     const findings: Finding[] = [];
     let seen = 0;
-    for (const folder of ['', 'assets', 'takes', 'tracks', 'segments', 'renders'])
+    for (const folder of ['', 'assets', 'takes', 'tracks', 'segments', 'mixes', 'renders'])
       for (const name of await readdir(dataPath(folder)).catch(() => [] as string[])) {
         seen++;
         if (!WORK.test(name)) continue;

@@ -84,6 +84,7 @@ export const STATUS: Record<FailureCode, number> = {
   'picture-missing': UNUSABLE,
   'upload-lost': 500,
   'cannot-store': 507,
+  'no-compositor': UNUSABLE,
   'no-voice': UNUSABLE,
   unspeakable: UNUSABLE,
   'voice-answer': 502,

@@ -1,16 +1,16 @@
-/** A picture of a frame with its opacity; what else it is belongs to the painter. */
+/** What a transition may change of a draw; all else belongs to the painter. */
 interface Sheer {
   alpha: number;
 }
 
-/** How one picture gives way to the next: a pure function of what is seen on both sides. */
+/** How one picture gives way to the next: a pure function of the lists of what is seen on both sides. */
 export interface Transition {
   label: string;
   /** Whether it takes time; one that does not is a cut. */
   takesTime: boolean;
   /**
-   * What is seen at t, above 0 and below 1, from back to front. Both sides are given from back to front, as they would be
-   * seen alone.
+   * What is drawn at t, above 0 and below 1, from back to front. Both sides are given from back to front, as they would be
+   * drawn alone.
    */
-  between<L extends Sheer>(before: readonly L[], after: readonly L[], t: number): L[];
+  between<D extends Sheer>(before: readonly D[], after: readonly D[], t: number): D[];
 }

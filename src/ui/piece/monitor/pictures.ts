@@ -4,8 +4,10 @@ import { addressOf } from '../../../api/endpoint.ts';
 import { assetPart } from '../../../api/material.ts';
 
 import type { ShelfEntryView } from '../../../api/shelf.ts';
-import type { Pictures } from '../../../core/paint/context.ts';
-import { type Layer, layersAt } from '../../../core/paint/layers.ts';
+import type { Drawable, FilePicture, Sources } from '../../../core/paint/context.ts';
+import type { DisplayList } from '../../../core/paint/list.ts';
+import { wholeOf } from '../../../core/paint/pictures.ts';
+import type { PictureTexture, Texture } from '../../../core/paint/textures.ts';
 import type { ViewName } from '../../../core/piece/types.ts';
 import { FPS } from '../../../core/time.ts';
 import { clipFrame, clipSeconds } from '../../../core/timeline/shots.ts';
@@ -17,33 +19,35 @@ const DRIFT = 0.12;
 /** A set of 200 photos would not fit in memory at once. */
 const STILLS_KEPT = 24;
 
-/** Pictures for the painter in the browser: stills as images, loops and clips as videos that run along. */
-export class BrowserPictures implements Pictures {
+interface OfView {
+  assetId: string;
+  view: ViewName;
+}
+
+/** What textures are made of in the browser: stills as images, loops and clips as videos that run along. */
+export class BrowserSources implements Sources {
   private readonly images = new Map<string, HTMLImageElement>();
   private readonly videos = new Map<string, HTMLVideoElement>();
   private tile: HTMLImageElement | null = null;
   shelf = new Map<string, ShelfEntryView>();
   onLoaded: () => void = () => undefined;
 
-  still(assetId: string, view: ViewName): unknown {
-    return drawable(this.image(assetId, view));
+  /** A clip has its poster while there is no copy for playing yet. */
+  picture(of: PictureTexture): FilePicture | null {
+    const shows = wholeOf(of.file);
+    const video = of.moving && this.video(of.assetId, of.view);
+    if (video && video.readyState >= 2)
+      return { image: video, width: video.videoWidth, height: video.videoHeight, shows };
+    if (of.moving?.kind === 'loop') return null;
+    const still = drawable(this.image(of.assetId, of.view));
+    return still && { ...still, shows };
   }
 
-  loop(assetId: string, view: ViewName): unknown {
-    const video = this.video(assetId, view);
-    return video && video.readyState >= 2 ? video : null;
-  }
-
-  /** The clip where it runs; its poster while there is no copy for playing yet. */
-  clip(shot: Shot): unknown {
-    return this.loop(shot.assetId, shot.view) ?? this.still(shot.assetId, shot.view);
-  }
-
-  blurred(assetId: string, view: ViewName): unknown {
+  blurred({ assetId, view }: OfView): Drawable | null {
     return drawable(this.keep(`${assetId}/${view}/blurred`, () => this.blurredAddress(assetId, view)));
   }
 
-  grain(): unknown {
+  grain(): Drawable | null {
     if (!this.tile) {
       this.tile = new Image();
       this.tile.onload = () => this.onLoaded();
@@ -100,16 +104,20 @@ export class BrowserPictures implements Pictures {
   private load(shot: Shot): void {
     if (shot.kind !== 'loop') this.image(shot.assetId, shot.view);
     if (shot.kind !== 'still') this.video(shot.assetId, shot.view);
-    if (shot.fit === 'whole' && shot.surround === 'blur') this.blurred(shot.assetId, shot.view);
+    if (shot.fit === 'whole' && shot.surround === 'blur') this.blurred(shot);
   }
 
-  /** Starts loading what the next scenes need, and lets loops and clips run along with the playing piece. */
-  follow(timeline: Timeline, index: number, frame: number, playing: boolean): void {
+  /** Starts loading what a scene and the next two need. */
+  fetch(timeline: Timeline, index: number): void {
     for (const s of timeline.scenes.slice(index, index + 3)) for (const shot of s.shots) this.load(shot);
+  }
+
+  /** Lets the loops and clips of a frame run along with the playing piece, or stand at their moment. */
+  follow(list: DisplayList, playing: boolean): void {
     const active = new Set<HTMLVideoElement>();
-    for (const layer of layersAt(timeline, index, frame)) {
-      const moment = momentOf(layer);
-      const video = moment && this.video(moment.shot.assetId, moment.shot.view);
+    for (const texture of pictureTextures(list)) {
+      const moment = momentOf(texture);
+      const video = moment && this.video(texture.assetId, texture.view);
       if (!moment || !video || video.readyState < 1 || active.has(video)) continue;
       active.add(video);
       const off = Math.abs(video.currentTime - moment.seconds);
@@ -126,27 +134,25 @@ export class BrowserPictures implements Pictures {
     for (const v of this.videos.values()) if ((!playing || !active.has(v)) && !v.paused) v.pause();
   }
 
-  /** Waits until everything that is seen at a frame can be drawn exactly. */
-  async ready(timeline: Timeline, index: number, frame: number): Promise<void> {
-    for (const layer of layersAt(timeline, index, frame)) {
-      const { shot, grading } = layer;
-      if (grading && grading.grain > 0) {
-        this.grain();
-        await this.tile?.decode();
-      }
-      if (!shot) continue;
-      if (shot.fit === 'whole' && shot.surround === 'blur') {
-        this.blurred(shot.assetId, shot.view);
-        await this.images.get(`${shot.assetId}/${shot.view}/blurred`)?.decode();
-      }
-      const moment = momentOf(layer);
-      const video = moment && this.video(shot.assetId, shot.view);
-      if (!moment || !video) {
-        await this.image(shot.assetId, shot.view)?.decode();
-        continue;
-      }
-      await standAt(video, moment.seconds);
+  /** Waits until everything that is seen in a frame can be drawn exactly. */
+  async ready({ draws }: DisplayList): Promise<void> {
+    for (const d of draws) if (d.kind === 'texture') await this.wait(d.texture);
+  }
+
+  private async wait(texture: Texture): Promise<void> {
+    if (texture.kind === 'grain') {
+      this.grain();
+      await this.tile?.decode();
     }
+    if (texture.kind === 'surround') {
+      this.blurred(texture);
+      await this.images.get(`${texture.assetId}/${texture.view}/blurred`)?.decode();
+    }
+    if (texture.kind !== 'picture') return;
+    const moment = momentOf(texture);
+    const video = moment && this.video(texture.assetId, texture.view);
+    if (moment && video) await standAt(video, moment.seconds);
+    else await this.image(texture.assetId, texture.view)?.decode();
   }
 
   dispose(): void {
@@ -193,12 +199,18 @@ async function standAt(video: HTMLVideoElement, seconds: number): Promise<void> 
   throw new Error('A moving picture of this frame cannot be loaded just now. Try again in a moment.');
 }
 
-const drawable = (image: HTMLImageElement | null): HTMLImageElement | null =>
-  image?.complete && image.naturalWidth > 0 ? image : null;
+const drawable = (image: HTMLImageElement | null): Drawable | null =>
+  image?.complete && image.naturalWidth > 0
+    ? { image, width: image.naturalWidth, height: image.naturalHeight }
+    : null;
 
-/** Where the video of a layer stands: in its file, seconds; null for a still. */
-function momentOf({ shot, run }: Layer): {
-  shot: Shot;
+function* pictureTextures({ draws }: DisplayList): Generator<PictureTexture> {
+  for (const d of draws) if (d.kind === 'texture' && d.texture.kind === 'picture') yield d.texture;
+}
+
+/** Where a picture that moves stands; null for a still. */
+function momentOf({ moving }: PictureTexture): {
+  /** In its file. */
   seconds: number;
   speed: number;
   /** Of a loop, seconds. */
@@ -206,22 +218,19 @@ function momentOf({ shot, run }: Layer): {
   /** The last frame of a clip that is over stands. */
   stands: boolean;
 } | null {
-  if (!shot || shot.kind === 'still') return null;
-  if (shot.clip) {
-    const frame = clipFrame(shot.clip, run);
+  if (!moving) return null;
+  if (moving.kind === 'loop')
     return {
-      shot,
-      seconds: clipSeconds(shot.clip, frame) + 0.5 / FPS,
-      speed: shot.clip.speed,
-      length: null,
-      stands: shot.clip.end === 'hold' && run >= shot.clip.frames - 1,
+      seconds: (moving.frame + 0.5) / FPS,
+      speed: 1,
+      length: moving.frames / FPS,
+      stands: false,
     };
-  }
+  const { clip, run } = moving;
   return {
-    shot,
-    seconds: ((run % shot.loopFrames) + 0.5) / FPS,
-    speed: 1,
-    length: shot.loopFrames / FPS,
-    stands: false,
+    seconds: clipSeconds(clip, clipFrame(clip, run)) + 0.5 / FPS,
+    speed: clip.speed,
+    length: null,
+    stands: clip.end === 'hold' && run >= clip.frames - 1,
   };
 }

@@ -1,12 +1,12 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { Typesetter } from '../../../core/look/typeset/typesetter.ts';
-import { recorder } from '../../../core/paint/testing.ts';
+import { namedSources, recorder } from '../../../core/paint/testing.ts';
 import { picture, piece, scene } from '../../../core/piece/testing.ts';
 import { FPS } from '../../../core/time.ts';
 import { compile } from '../../../core/timeline/compile.ts';
 import type { AssetFact, Timeline } from '../../../core/timeline/types.ts';
 import { settle } from '../../sync/testing.ts';
-import type { BrowserPictures } from './pictures.ts';
+import type { BrowserSources } from './pictures.ts';
 import { type Audio, Player } from './player.ts';
 import type { Sound } from './sound.ts';
 
@@ -47,21 +47,23 @@ function stage() {
   let due: (() => void) | null = null;
   let mixes: (() => Promise<unknown>) | null = null;
   const { ctx, calls } = recorder();
+  const made = recorder();
   const pictures = {
     onLoaded: () => undefined,
+    fetch: () => undefined,
     follow: () => undefined,
     ready: async () => undefined,
-    still: () => ({ width: 1000, height: 1000 }),
-    grain: () => null,
     dispose: () => undefined,
+    ...namedSources,
   };
   const player = new Player({
-    pictures: pictures as unknown as BrowserPictures,
+    pictures: pictures as unknown as BrowserSources,
     sound: {
       mixOf: () => (mixes ? mixes() : Promise.resolve({})),
       dispose: () => undefined,
     } as unknown as Sound,
     openAudio: () => audio as unknown as Audio,
+    newSurface: (size) => ({ surface: { ctx: made.ctx, ...size }, image: {} }),
     nextFrame(call) {
       due = call;
       return () => {
@@ -74,6 +76,7 @@ function stage() {
     player,
     pictures,
     calls,
+    made: made.calls,
     starts,
     stops: () => stops,
     latency: (s: number) => {
@@ -212,7 +215,7 @@ describe('standing', () => {
   it('holds a picture in the frame that is being set', () => {
     const crop = { x: 11, y: 22, width: 333, height: 592 };
     s.player.hold({ sceneId: 's0', slot: 0, crop });
-    const last = s.calls.findLast((c) => c.name === 'drawImage');
+    const last = s.made.findLast((c) => c.name === 'drawImage');
     expect(last?.args.slice(1, 5)).toEqual([11, 22, 333, 592]);
   });
 

@@ -1,11 +1,12 @@
 'use client';
 
+import { CanvasPainter, type NewSurface } from '../../../core/paint/canvas.ts';
 import type { Context2D } from '../../../core/paint/context.ts';
-import { paintFrame } from '../../../core/paint/paint.ts';
+import { frameAt } from '../../../core/paint/frame.ts';
 import { FPS, framesToSeconds, SAMPLE_RATE } from '../../../core/time.ts';
 import { locate } from '../../../core/timeline/compile.ts';
 import type { Crop, Timeline } from '../../../core/timeline/types.ts';
-import { BrowserPictures } from './pictures.ts';
+import { BrowserSources } from './pictures.ts';
 import { Sound } from './sound.ts';
 
 type PlayerPhase = 'paused' | 'preparing' | 'playing';
@@ -18,6 +19,20 @@ export interface PlayerView {
 
 /** A scene is shown so many frames before its end: its words stand, and have not begun to go. */
 const PREVIEW_BEFORE_END = 6;
+
+/** Textures of the next scene are made within so many frames before it. */
+const WARM_FRAMES = 30;
+
+/** exact: drawn by the processor, as on the server, and not by the graphics card. */
+const newSurface =
+  (exact: boolean): NewSurface =>
+  ({ width, height }) => {
+    const canvas = document.createElement('canvas');
+    canvas.width = width;
+    canvas.height = height;
+    const ctx = canvas.getContext('2d', { willReadFrequently: exact }) as unknown as Context2D;
+    return { surface: { ctx, width, height }, image: canvas };
+  };
 
 /** A frame in which a picture of a scene stands while it is being set. */
 export interface HeldFrame {
@@ -35,17 +50,19 @@ export type Audio = Pick<
 
 /** What a player needs of the browser. */
 export interface PlayerParts {
-  pictures: BrowserPictures;
+  pictures: BrowserSources;
   sound: Sound;
   openAudio(): Audio;
+  newSurface: NewSurface;
   /** Calls before the next picture of the screen; gives what calls it off. */
   nextFrame(call: () => void): () => void;
 }
 
 const browserParts = (): PlayerParts => ({
-  pictures: new BrowserPictures(),
+  pictures: new BrowserSources(),
   sound: new Sound(),
   openAudio: () => new AudioContext({ sampleRate: SAMPLE_RATE }),
+  newSurface: newSurface(false),
   nextFrame(call) {
     const id = requestAnimationFrame(call);
     return () => cancelAnimationFrame(id);
@@ -54,7 +71,8 @@ const browserParts = (): PlayerParts => ({
 
 /** Plays a timeline in a canvas with the sound it will have: the clock is that of the sound. */
 export class Player {
-  readonly pictures: BrowserPictures;
+  readonly pictures: BrowserSources;
+  private readonly painter: CanvasPainter;
   readonly sound: Sound;
   private canvas: HTMLCanvasElement | null = null;
   private timeline: Timeline | null = null;
@@ -72,6 +90,7 @@ export class Player {
 
   constructor(private readonly parts: PlayerParts = browserParts()) {
     this.pictures = parts.pictures;
+    this.painter = new CanvasPainter(parts.pictures, parts.newSurface);
     this.sound = parts.sound;
     this.pictures.onLoaded = () => {
       if (this.view.phase !== 'playing') this.paint(true);
@@ -182,7 +201,9 @@ export class Player {
       await this.audio.resume();
       const buffer = await this.sound.mixOf(timeline);
       const { index, local } = locate(timeline, frame);
-      await this.pictures.ready(timeline, index, local).catch(() => undefined);
+      const { canvas } = this;
+      if (canvas)
+        await this.pictures.ready(frameAt(timeline, { index, frame: local }, canvas)).catch(() => undefined);
       if (ticket !== this.ticket) return;
       const source = this.audio.createBufferSource();
       source.buffer = buffer;
@@ -239,15 +260,24 @@ export class Player {
     if (!always && frame === this.painted) return;
     this.painted = frame;
     const { index, local } = locate(timeline, frame);
-    this.pictures.follow(timeline, index, local, phase === 'playing');
+    const { width, height } = canvas;
+    const list = frameAt(timeline, { index, frame: local }, { width, height });
+    this.pictures.fetch(timeline, index);
+    this.pictures.follow(list, phase === 'playing');
     const ctx = canvas.getContext('2d', { alpha: false });
-    if (ctx)
-      paintFrame(
-        { ctx: ctx as unknown as Context2D, width: canvas.width, height: canvas.height },
-        timeline,
-        { index, frame: local },
-        this.pictures,
-      );
+    if (ctx) this.painter.paint(ctx as unknown as Context2D, list);
+    if (phase === 'playing') this.warm(timeline, index, local, canvas);
+  }
+
+  /** While a scene plays, textures of the next one are made, one in a frame, so that its first frame is not late. */
+  private warm(timeline: Timeline, index: number, local: number, { width, height }: HTMLCanvasElement): void {
+    const scene = timeline.scenes[index];
+    const next = timeline.scenes[index + 1];
+    if (!scene || !next || scene.end - scene.start - local > WARM_FRAMES) return;
+    this.painter.warm(
+      frameAt(timeline, { index: index + 1, frame: next.transition.frames }, { width, height }),
+      1,
+    );
   }
 
   /** The picture of a frame at a size, as it will be rendered. */
@@ -255,18 +285,15 @@ export class Player {
     const { timeline } = this;
     if (!timeline) throw new Error('There is nothing to see yet.');
     const { index, local } = locate(timeline, frame);
-    await this.pictures.ready(timeline, index, local);
+    const list = frameAt(timeline, { index, frame: local }, { width, height });
+    await this.pictures.ready(list);
     const canvas = document.createElement('canvas');
     canvas.width = width;
     canvas.height = height;
     const ctx = canvas.getContext('2d', { alpha: false, willReadFrequently: true });
     if (!ctx) throw new Error('This browser gives no canvas.');
-    paintFrame(
-      { ctx: ctx as unknown as Context2D, width, height },
-      timeline,
-      { index, frame: local },
-      this.pictures,
-    );
+    // Textures of its own, which are drawn as the server draws them.
+    new CanvasPainter(this.pictures, newSurface(true)).paint(ctx as unknown as Context2D, list);
     return new Promise((resolve, reject) =>
       canvas.toBlob(
         (b) => (b ? resolve(b) : reject(new Error('The picture could not be made.'))),
@@ -277,6 +304,7 @@ export class Player {
 
   dispose(): void {
     this.halt();
+    this.painter.clear();
     this.pictures.dispose();
     this.sound.dispose();
     void this.audio?.close();

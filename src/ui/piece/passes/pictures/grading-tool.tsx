@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { ShelfEntryView } from '../../../../api/shelf.ts';
 import { GRADE_NAMES, GRADES, type GradeName } from '../../../../core/look/grades.ts';
 import type { Context2D } from '../../../../core/paint/context.ts';
-import { paintGrading } from '../../../../core/paint/grading.ts';
+import { tinted } from '../../../../core/paint/make.ts';
 import { setGrading } from '../../../../core/piece/placements.ts';
 import { type Grading, PLAIN_GRADING, type Scene } from '../../../../core/piece/types.ts';
 import { thumbFor } from '../../../shared/media.ts';
@@ -126,13 +126,14 @@ function Sample({ entry, grade }: { entry: ShelfEntryView | undefined; grade: Gr
     ctx.globalAlpha = 1;
     ctx.fillStyle = '#8a8791';
     ctx.fillRect(0, 0, SIDE, SIDE);
-    if (image) {
+    const surface = { ctx: ctx as unknown as Context2D, width: SIDE, height: SIDE };
+    const { strength, opacity, backdrop } = PLAIN_GRADING;
+    tinted(surface, { grade, strength, opacity, backdrop }, () => {
+      if (!image) return;
       const side = Math.min(image.naturalWidth, image.naturalHeight);
       const [x, y] = [(image.naturalWidth - side) / 2, (image.naturalHeight - side) / 2];
       ctx.drawImage(image, x, y, side, side, 0, 0, SIDE, SIDE);
-    }
-    const surface = { ctx: ctx as unknown as Context2D, width: SIDE, height: SIDE };
-    paintGrading(surface, { ...PLAIN_GRADING, grade }, { frame: 0, share: 1 }, null);
+    });
   }, [image, grade]);
   return <canvas ref={canvas} className="grading__sample" width={SIDE} height={SIDE} aria-hidden />;
 }

@@ -1,0 +1,68 @@
+import type { Writable } from 'node:stream';
+import { type Canvas, createCanvas } from '@napi-rs/canvas';
+import type { Size } from '../../core/look/formats.ts';
+import { CanvasPainter } from '../../core/paint/canvas.ts';
+import type { DisplayList } from '../../core/paint/list.ts';
+import { type Converter, converter } from './i420.ts';
+import type { FramePainter } from './painter.ts';
+import { newCanvas, ServerSources, surfaceOf } from './sources.ts';
+
+/** Frames between two collections of what was made for them. */
+const COLLECT_FRAMES = 4;
+
+/** Paints lists on a canvas of the server. */
+export class ServerCanvas {
+  readonly canvas: Canvas;
+  private readonly sources = new ServerSources();
+  private readonly painter = new CanvasPainter(this.sources, newCanvas);
+
+  constructor({ width, height }: Size) {
+    this.canvas = createCanvas(width, height);
+  }
+
+  async draw(list: DisplayList): Promise<void> {
+    for (const d of list.draws) if (d.kind === 'texture') await this.sources.prepare(d.texture);
+    this.painter.paint(surfaceOf(this.canvas, false).ctx, list);
+  }
+
+  close(): void {
+    this.sources.close();
+  }
+}
+
+/** Frames by the canvas of the server: slower than the compositor, on any machine. */
+export class CanvasFrames implements FramePainter {
+  private readonly surface: ServerCanvas;
+  private readonly convert: Converter;
+  private count = 0;
+
+  constructor(
+    size: Size,
+    private readonly into: Writable,
+  ) {
+    this.surface = new ServerCanvas(size);
+    this.convert = converter(size.width, size.height);
+  }
+
+  async frame(list: DisplayList): Promise<void> {
+    const { convert, into } = this;
+    await this.surface.draw(list);
+    convert.rgba.set(this.surface.canvas.data());
+    convert.run();
+    await new Promise<void>((resolve, reject) =>
+      into.write(convert.i420, (e) => (e ? reject(e) : resolve())),
+    );
+    if (++this.count % COLLECT_FRAMES === 0)
+      (globalThis as { gc?: (o: { type: string }) => void }).gc?.({ type: 'minor' });
+    await new Promise((r) => setImmediate(r));
+  }
+
+  async end(): Promise<void> {
+    this.into.end();
+    this.close();
+  }
+
+  close(): void {
+    this.surface.close();
+  }
+}

@@ -1,0 +1,174 @@
+import type { ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { access, constants } from 'node:fs/promises';
+import type { Writable } from 'node:stream';
+import { createCanvas } from '@napi-rs/canvas';
+import type { Size } from '../../core/look/formats.ts';
+import type { DisplayList, TextureDraw } from '../../core/paint/list.ts';
+import { makeTexture } from '../../core/paint/make.ts';
+import { type Texture, textureKey } from '../../core/paint/textures.ts';
+import { dataPath } from '../config.ts';
+import { ProgramError, start } from '../program.ts';
+import type { FramePainter } from './painter.ts';
+import {
+  againMessage,
+  dropMessage,
+  type Form,
+  frameMessage,
+  startMessage,
+  textureMessage,
+} from './protocol.ts';
+import { Readers } from './readers.ts';
+import { ServerSources, surfaceOf } from './sources.ts';
+
+const program = (): string => dataPath('bin', 'compositor');
+
+/** Whether the compositor was built on this machine. */
+export const canCompose = (): Promise<boolean> =>
+  access(program(), constants.X_OK).then(
+    () => true,
+    () => false,
+  );
+
+/** Bytes of textures that the compositor keeps; what a frame needs is kept whatever it takes. */
+const KEPT_BYTES = 160_000_000;
+
+interface Kept {
+  id: number;
+  bytes: number;
+  moves: boolean;
+}
+
+/** The compositor in a process of its own: it is sent textures when they are first needed, and lists. */
+export class Compositor implements FramePainter {
+  private readonly child: ChildProcess;
+  private readonly sources = new ServerSources();
+  private readonly readers = new Readers('yuv420p');
+  private readonly kept = new Map<string, Kept>();
+  private readonly free: number[] = [];
+  private ids = 0;
+  private bytes = 0;
+  private before: Uint8Array | null = null;
+  private said = '';
+  private readonly ended: Promise<void>;
+
+  /** into: where the frames go; it is handed over whole. */
+  constructor(size: Size, into: Writable) {
+    this.child = start(program(), [], ['pipe', into, 'pipe']);
+    into.destroy();
+    this.child.stdin?.write(Buffer.concat(startMessage(size)));
+    this.child.stderr?.on('data', (d: Buffer) => {
+      this.said += d.toString();
+    });
+    this.child.stdin?.on('error', () => {
+      // It went away: its exit code says why.
+    });
+    this.ended = new Promise((resolve, reject) => {
+      this.child.on('error', (e) =>
+        reject(new ProgramError(`The compositor cannot be started: ${e.message}`)),
+      );
+      this.child.on('close', (code, signal) => {
+        if (code === 0) resolve();
+        else
+          reject(
+            new ProgramError(this.said.trim() || `The compositor ended with ${signal ?? `code ${code}`}.`),
+          );
+      });
+    });
+    this.ended.catch(() => undefined);
+  }
+
+  async frame(list: DisplayList): Promise<void> {
+    const used = new Set<string>();
+    for (const d of list.draws)
+      if (d.kind === 'texture') {
+        const key = textureKey(d.texture);
+        if (used.has(key)) continue;
+        used.add(key);
+        await this.need(key, d, list);
+      }
+    const message = frameMessage(list.draws, (d) => this.kept.get(textureKey(d.texture))?.id ?? 0);
+    const same = this.before !== null && Buffer.compare(message, this.before) === 0;
+    this.before = message;
+    await this.send(same ? againMessage() : [message]);
+    await this.forget(used);
+  }
+
+  /** Sends a texture if it is not there. */
+  private async need(key: string, draw: TextureDraw, list: DisplayList): Promise<void> {
+    const known = this.kept.get(key);
+    if (known) {
+      // Those used last are at the end.
+      this.kept.delete(key);
+      this.kept.set(key, known);
+      return;
+    }
+    const { form, size, pixels } = await this.pixelsOf(draw, list);
+    const id = this.free.pop() ?? this.ids++;
+    const moves = draw.texture.kind === 'picture' && draw.texture.moving !== null;
+    this.kept.set(key, { id, bytes: pixels.length, moves });
+    this.bytes += pixels.length;
+    // A number may have stood for another texture in the frame before.
+    this.before = null;
+    await this.send(textureMessage(id, form, size, pixels));
+  }
+
+  private async pixelsOf(
+    { texture, blend }: TextureDraw,
+    { ground }: DisplayList,
+  ): Promise<{ form: Form; size: Size; pixels: Uint8Array }> {
+    const size = { width: texture.width, height: texture.height };
+    if (texture.kind === 'picture' && texture.moving && !texture.tint)
+      return { form: 'opaqueI420', size, pixels: await this.readers.frame(texture) };
+    await this.sources.prepare(texture);
+    const form = blend !== 'over' ? 'forBlending' : texture.kind === 'text' ? 'withAlpha' : 'opaque';
+    const canvas = createCanvas(size.width, size.height);
+    const surface = surfaceOf(canvas, form === 'withAlpha');
+    if (!makeTexture(surface, texture, this.sources) && texture.kind === 'picture') {
+      const instead: Texture = { kind: 'ground', colours: ground, ...size };
+      makeTexture(surface, instead, this.sources);
+    }
+    return { form, size, pixels: canvas.data() };
+  }
+
+  /** Frames of what moves are gone when they were seen; of the rest, those used last stay. */
+  private async forget(used: ReadonlySet<string>): Promise<void> {
+    for (const [key, { id, bytes, moves }] of this.kept) {
+      if (used.has(key) || !(moves || this.bytes > KEPT_BYTES)) continue;
+      this.kept.delete(key);
+      this.bytes -= bytes;
+      this.free.push(id);
+      await this.send(dropMessage(id));
+    }
+  }
+
+  private async send(parts: readonly Uint8Array[]): Promise<void> {
+    const into = this.child.stdin;
+    let room = true;
+    for (const part of parts) {
+      if (!into?.writable) await this.fail();
+      room = into?.write(part) ?? false;
+    }
+    if (room) return;
+    // Whoever does not read any more says why when it ends.
+    const drained = once(into as NodeJS.WritableStream, 'drain').catch(() => this.fail());
+    await Promise.race([drained, this.ended.then(() => this.fail())]);
+  }
+
+  private async fail(): Promise<never> {
+    await this.ended;
+    throw new ProgramError('The compositor ended before it had everything.');
+  }
+
+  async end(): Promise<void> {
+    this.child.stdin?.end();
+    await this.ended;
+    this.close();
+  }
+
+  close(): void {
+    this.readers.close();
+    this.sources.close();
+    this.child.kill('SIGKILL');
+  }
+}

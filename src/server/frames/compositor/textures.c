@@ -1,0 +1,85 @@
+// Textures: RGBA becomes planes of YUV 4:2:0, BT.709, limited range.
+#include "compositor.h"
+#include <stdlib.h>
+#include <string.h>
+
+size_t pixel_bytes(Form form, int w, int h) {
+  const size_t n = (size_t)w * (size_t)h;
+  return form == OPAQUE_I420 ? n + n / 2 : n * 4;
+}
+
+static inline int32_t luma(int r, int g, int b) { return 11966 * r + 40254 * g + 4064 * b; }
+
+CLONES static void luma_row(const u8 *restrict p, u8 *restrict y, int w) {
+  for (int i = 0; i < w; i++)
+    y[i] = (u8)((luma(p[4 * i], p[4 * i + 1], p[4 * i + 2]) + (16 << 16) + 32768) >> 16);
+}
+
+// With alpha, which the colours are multiplied by already.
+CLONES static void luma_alpha_row(const u8 *restrict p, u8 *restrict y, u8 *restrict a, int w) {
+  for (int i = 0; i < w; i++) {
+    const int t = p[4 * i + 3];
+    y[i] = (u8)((luma(p[4 * i], p[4 * i + 1], p[4 * i + 2]) + t * 4112 + 32768) >> 16);
+    a[i] = (u8)t;
+  }
+}
+
+CLONES static void chroma_row(const u8 *restrict p, const u8 *restrict q, u8 *restrict u, u8 *restrict v,
+                              u8 *restrict ac, int w) {
+  for (int i = 0; i < w / 2; i++) {
+    const u8 *a = p + 8 * i, *b = q + 8 * i;
+    const int r = a[0] + a[4] + b[0] + b[4], g = a[1] + a[5] + b[1] + b[5], bl = a[2] + a[6] + b[2] + b[6],
+              t = a[3] + a[7] + b[3] + b[7];
+    // 128 times the mean alpha, in 4 * 65536ths of 255.
+    const int middle = t * 32896 + 131072;
+    u[i] = (u8)((-6596 * r - 22188 * g + 28784 * bl + middle) >> 18);
+    v[i] = (u8)((28784 * r - 26145 * g - 2639 * bl + middle) >> 18);
+    ac[i] = (u8)((t + 2) >> 2);
+  }
+}
+
+static void to_planes(Texture *t, const u8 *p) {
+  for (int y = 0; y < t->h; y++) {
+    const size_t o = (size_t)y * (size_t)t->w;
+    if (t->form == WITH_ALPHA) luma_alpha_row(p + 4 * o, t->y + o, t->a + o, t->w);
+    else luma_row(p + 4 * o, t->y + o, t->w);
+    if (y % 2) {
+      const size_t c = (size_t)(y / 2) * (size_t)(t->w / 2);
+      chroma_row(p + 4 * (o - (size_t)t->w), p + 4 * o, t->u + c, t->v + c, t->ac + (t->form == WITH_ALPHA ? c : 0),
+                 t->w);
+    }
+  }
+}
+
+Texture *make_texture(Form form, int w, int h, const u8 *pixels) {
+  const size_t n = (size_t)w * (size_t)h;
+  // A row of room for the mean alpha of opaque pictures, which nobody asks for.
+  const size_t bytes = (form == FOR_BLENDING ? 3 * n : form == WITH_ALPHA ? n * 2 + 3 * (n / 4) : n + n / 2) + (size_t)w;
+  Texture *t = get(sizeof *t);
+  *t = (Texture){.form = form, .w = w, .h = h, .bytes = bytes, .data = get(bytes + 2 * EDGE)};
+  // Rows are read a little beyond their ends.
+  memset(t->data, 0, EDGE);
+  memset(t->data + EDGE + bytes, 0, EDGE);
+  t->y = t->data + EDGE;
+  t->u = t->y + n;
+  t->v = t->u + (form == FOR_BLENDING ? n : n / 4);
+  if (form == WITH_ALPHA) {
+    t->a = t->v + n / 4;
+    t->ac = t->a + n;
+  } else t->ac = t->y + bytes - (size_t)w;
+  if (form == OPAQUE_I420) memcpy(t->y, pixels, n + n / 2);
+  else if (form == FOR_BLENDING)
+    for (size_t i = 0; i < n; i++) {
+      t->y[i] = pixels[4 * i];
+      t->u[i] = pixels[4 * i + 1];
+      t->v[i] = pixels[4 * i + 2];
+    }
+  else to_planes(t, pixels);
+  return t;
+}
+
+void free_texture(Texture *t) {
+  if (!t) return;
+  free(t->data);
+  free(t);
+}
