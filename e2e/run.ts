@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import path from 'node:path';
 import { copyHelpers } from '../src/cli/helper-programs.ts';
 import { startStack } from '../src/cli/stack.ts';
-import { CONFIG, dataPath } from '../src/server/config.ts';
+import { CONFIG } from '../src/server/config.ts';
 import { seedDemo } from '../src/server/seed/seed.ts';
 
 /** Starts the whole application with an empty data folder, runs Playwright against it, stops it. */

@@ -1,9 +1,10 @@
 import { createWriteStream, readFileSync, writeFileSync } from 'node:fs';
 import { frameAt } from '../core/paint/frame.ts';
+import type { PainterChoice } from '../core/paint/painters.ts';
 import { migratePiece } from '../core/piece/migrate.ts';
 import { locate } from '../core/timeline/compile.ts';
 import { registerFonts } from '../server/frames/fonts.ts';
-import { type PainterChoice, painterOf } from '../server/frames/painter.ts';
+import { painterOf } from '../server/frames/painter.ts';
 import { render } from '../server/frames/render.ts';
 import { prepare } from '../server/material.ts';
 

@@ -118,7 +118,7 @@ async function rendering(folder: string) {
   await job('dump', piece, raw);
   const frames = (await stat(raw)).size / (1080 * 1920 * 1.5);
   say('Encoder alone');
-  const { ENCODER } = await import('../server/frames/encode.ts');
+  const { encoderFor } = await import('../server/frames/encode.ts');
   const alone = await measured(
     [
       'ffmpeg',
@@ -135,7 +135,7 @@ async function rendering(folder: string) {
       '30',
       '-i',
       raw,
-      ...ENCODER,
+      ...encoderFor(1080),
       path.join(folder, 'alone.mp4'),
     ],
     {},

@@ -1,10 +1,13 @@
+import path from 'node:path';
+import type { Format } from '../core/look/formats.ts';
 import { type Piece, spokenOf } from '../core/piece/types.ts';
 import { framesToMs, samplesToMs } from '../core/time.ts';
+import { compile } from '../core/timeline/compile.ts';
 import { type Height, renderSize } from '../core/timeline/segments.ts';
 import type { Facts, Timeline } from '../core/timeline/types.ts';
 import { pictureViews } from '../server/assets/lookup.ts';
 import { render } from '../server/frames/render.ts';
-import { prepare } from '../server/material.ts';
+import { prepare, typesetter } from '../server/material.ts';
 import { shelf, withPictures } from '../server/shelf/shelf.ts';
 import { reasonWords } from '../wording/pictures.ts';
 import { draftFromInput, type InputOptions } from './input.ts';
@@ -32,19 +35,29 @@ export async function planVideo(options: InputOptions, say: (line: string) => vo
 /** Plans a video, renders it and, when asked to, prints what it is made of. */
 export async function makeVideo(options: MakeOptions): Promise<void> {
   const planned = await planVideo(options, say);
-  const began = Date.now();
-  await render(planned.timeline, {
-    height: options.height,
-    out: options.out,
-    onProgress: ({ done, total }) => {
-      const left = done ? ((Date.now() - began) / done) * (total - done) : 0;
-      say(`picture ${done} of ${total} frames, about ${Math.ceil(left / 1000)} s left`);
-    },
-  });
-  say(`${options.out} is ready`);
+  const { piece, facts } = planned;
+  for (const format of options.formats) {
+    const began = Date.now();
+    const out = options.formats.length > 1 ? outOf(options.out, format) : options.out;
+    const timeline = format === piece.format ? planned.timeline : compile(piece, facts, typesetter(), format);
+    await render(timeline, {
+      ...{ height: options.height, painter: options.painter, out },
+      onProgress: ({ done, total }) => {
+        const left = done ? ((Date.now() - began) / done) * (total - done) : 0;
+        say(`picture ${done} of ${total} frames, about ${Math.ceil(left / 1000)} s left`);
+      },
+    });
+    say(`${out} is ready`);
+  }
   if (options.json)
     process.stdout.write(`${JSON.stringify(await describePlan(planned, options.height))}
 `);
+}
+
+/** Of several formats each is named: tea.mp4 becomes tea-9x16.mp4. */
+function outOf(out: string, format: Format): string {
+  const { dir, name, ext } = path.parse(out);
+  return path.join(dir, `${name}-${format.replace(':', 'x')}${ext}`);
 }
 
 /** What --json prints: the piece as it was made. */

@@ -1,9 +1,10 @@
 import { mkdir, open, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
-import { FORMATS } from '../core/look/formats.ts';
+import { FORMATS, type Format } from '../core/look/formats.ts';
 import { MOOD_NAMES, type Mood } from '../core/music/moods.ts';
 import { ANGLES } from '../core/outline/angles.ts';
+import { PAINTERS, type PainterChoice } from '../core/paint/painters.ts';
 import { DEFAULT_VOICE, VOICES } from '../core/sound/speech.ts';
 import { SPLITS } from '../core/text/script.ts';
 import { HEIGHTS, type Height } from '../core/timeline/segments.ts';
@@ -11,11 +12,14 @@ import type { InputOptions } from './input.ts';
 import { UsageError } from './usage.ts';
 
 export const MAKE_USAGE =
-  'usage: nabbet make FILE|FOLDER|ADDRESS [-o OUT.mp4] [--as script|article|product] [--target SECONDS] [--angle NAME] [--chapters 1,2] [--format 9:16|1:1|16:9] [--height 480|720|1080] [--split sentence|line|paragraph] [--voice NAME] [--music MOOD|none] [--json]';
+  'usage: nabbet make FILE|FOLDER|ADDRESS [-o OUT.mp4] [--as script|article|product] [--target SECONDS] [--angle NAME] [--chapters 1,2] [--format 9:16|1:1|16:9, or several with commas] [--height 480|720|1080] [--painter auto|compositor|canvas] [--split sentence|line|paragraph] [--voice NAME] [--music MOOD|none] [--json]';
 
 export interface MakeOptions extends InputOptions {
   out: string;
+  /** A video for each; pictures are chosen for the first one, which is `format`. */
+  formats: Format[];
   height: Height;
+  painter: PainterChoice;
   json: boolean;
 }
 
@@ -52,6 +56,7 @@ function parse(argv: string[]): MakeOptions {
     throw new UsageError(
       `--target is a number of seconds from ${TARGET.least} to ${TARGET.most}; got “${values.target}”.`,
     );
+  const formats = (values.format ?? '9:16').split(',').map((f) => one('format', f.trim(), FORMATS, '9:16'));
   return {
     input: file,
     as:
@@ -65,7 +70,9 @@ function parse(argv: string[]): MakeOptions {
         : one('angle', values.angle.toLowerCase().replace(/[-_]/g, ' '), ANGLES, 'three reasons'),
     chapters: numbers(values.chapters),
     out: values.out ?? `${path.basename(file, path.extname(file))}.mp4`,
-    format: one('format', values.format, FORMATS, '9:16'),
+    format: formats[0] ?? '9:16',
+    formats: [...new Set(formats)],
+    painter: one('painter', values.painter, PAINTERS, 'auto'),
     height: HEIGHTS.find((h) => h === height) ?? 1080,
     split: one('split', values.split, SPLITS, 'sentence'),
     voice: one(
@@ -97,6 +104,7 @@ const read = (argv: string[]) =>
     options: {
       out: { type: 'string', short: 'o' },
       format: { type: 'string' },
+      painter: { type: 'string' },
       height: { type: 'string' },
       as: { type: 'string' },
       target: { type: 'string' },

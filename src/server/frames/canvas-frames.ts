@@ -5,7 +5,7 @@ import { CanvasPainter } from '../../core/paint/canvas.ts';
 import type { DisplayList } from '../../core/paint/list.ts';
 import { type Converter, converter } from './i420.ts';
 import type { FramePainter } from './painter.ts';
-import { newCanvas, ServerSources, surfaceOf } from './sources.ts';
+import { newCanvas, type PreparedSources, ServerSources, surfaceOf } from './sources.ts';
 
 /** Frames between two collections of what was made for them. */
 const COLLECT_FRAMES = 4;
@@ -13,11 +13,14 @@ const COLLECT_FRAMES = 4;
 /** Paints lists on a canvas of the server. */
 export class ServerCanvas {
   readonly canvas: Canvas;
-  private readonly sources = new ServerSources();
-  private readonly painter = new CanvasPainter(this.sources, newCanvas);
+  private readonly painter: CanvasPainter;
 
-  constructor({ width, height }: Size) {
+  constructor(
+    { width, height }: Size,
+    private readonly sources: PreparedSources = new ServerSources(),
+  ) {
     this.canvas = createCanvas(width, height);
+    this.painter = new CanvasPainter(sources, newCanvas);
   }
 
   async draw(list: DisplayList): Promise<void> {

@@ -18,8 +18,8 @@ import {
   startMessage,
   textureMessage,
 } from './protocol.ts';
-import { Readers } from './readers.ts';
-import { ServerSources, surfaceOf } from './sources.ts';
+import { type PreparedSources, ServerSources, surfaceOf } from './sources.ts';
+import { Streams } from './streams.ts';
 
 const program = (): string => dataPath('bin', 'compositor');
 
@@ -42,8 +42,11 @@ interface Kept {
 /** The compositor in a process of its own: it is sent textures when they are first needed, and lists. */
 export class Compositor implements FramePainter {
   private readonly child: ChildProcess;
-  private readonly sources = new ServerSources();
-  private readonly readers = new Readers('yuv420p');
+  private readonly streams = new Streams({
+    send: (parts) => this.send(parts),
+    takeId: () => this.free.pop() ?? this.ids++,
+    giveBack: (id) => void this.free.push(id),
+  });
   private readonly kept = new Map<string, Kept>();
   private readonly free: number[] = [];
   private ids = 0;
@@ -53,7 +56,11 @@ export class Compositor implements FramePainter {
   private readonly ended: Promise<void>;
 
   /** into: where the frames go; it is handed over whole. */
-  constructor(size: Size, into: Writable) {
+  constructor(
+    size: Size,
+    into: Writable,
+    private readonly sources: PreparedSources = new ServerSources(),
+  ) {
     this.child = start(program(), [], ['pipe', into, 'pipe']);
     into.destroy();
     this.child.stdin?.write(Buffer.concat(startMessage(size)));
@@ -79,38 +86,44 @@ export class Compositor implements FramePainter {
   }
 
   async frame(list: DisplayList): Promise<void> {
-    const used = new Set<string>();
+    const ids = new Map<string, number>();
+    this.streams.next();
     for (const d of list.draws)
       if (d.kind === 'texture') {
         const key = textureKey(d.texture);
-        if (used.has(key)) continue;
-        used.add(key);
-        await this.need(key, d, list);
+        if (!ids.has(key)) ids.set(key, await this.need(key, d, list));
       }
-    const message = frameMessage(list.draws, (d) => this.kept.get(textureKey(d.texture))?.id ?? 0);
+    const message = frameMessage(list.draws, (d) => ids.get(textureKey(d.texture)) ?? 0);
     const same = this.before !== null && Buffer.compare(message, this.before) === 0;
     this.before = message;
     await this.send(same ? againMessage() : [message]);
-    await this.forget(used);
+    await this.forget(ids);
   }
 
-  /** Sends a texture if it is not there. */
-  private async need(key: string, draw: TextureDraw, list: DisplayList): Promise<void> {
+  /** Sends a texture if it is not there. Gives its number. */
+  private async need(key: string, draw: TextureDraw, list: DisplayList): Promise<number> {
+    const { texture } = draw;
     const known = this.kept.get(key);
     if (known) {
       // Those used last are at the end.
       this.kept.delete(key);
       this.kept.set(key, known);
-      return;
+      return known.id;
+    }
+    const moves = texture.kind === 'picture' && texture.moving !== null;
+    if (moves && !texture.tint) {
+      const { id, fresh } = await this.streams.goTo(texture);
+      if (fresh) this.before = null;
+      return id;
     }
     const { form, size, pixels } = await this.pixelsOf(draw, list);
     const id = this.free.pop() ?? this.ids++;
-    const moves = draw.texture.kind === 'picture' && draw.texture.moving !== null;
     this.kept.set(key, { id, bytes: pixels.length, moves });
     this.bytes += pixels.length;
     // A number may have stood for another texture in the frame before.
     this.before = null;
     await this.send(textureMessage(id, form, size, pixels));
+    return id;
   }
 
   private async pixelsOf(
@@ -118,8 +131,6 @@ export class Compositor implements FramePainter {
     { ground }: DisplayList,
   ): Promise<{ form: Form; size: Size; pixels: Uint8Array }> {
     const size = { width: texture.width, height: texture.height };
-    if (texture.kind === 'picture' && texture.moving && !texture.tint)
-      return { form: 'opaqueI420', size, pixels: await this.readers.frame(texture) };
     await this.sources.prepare(texture);
     const form = blend !== 'over' ? 'forBlending' : texture.kind === 'text' ? 'withAlpha' : 'opaque';
     const canvas = createCanvas(size.width, size.height);
@@ -132,7 +143,7 @@ export class Compositor implements FramePainter {
   }
 
   /** Frames of what moves are gone when they were seen; of the rest, those used last stay. */
-  private async forget(used: ReadonlySet<string>): Promise<void> {
+  private async forget(used: ReadonlyMap<string, number>): Promise<void> {
     for (const [key, { id, bytes, moves }] of this.kept) {
       if (used.has(key) || !(moves || this.bytes > KEPT_BYTES)) continue;
       this.kept.delete(key);
@@ -160,14 +171,20 @@ export class Compositor implements FramePainter {
     throw new ProgramError('The compositor ended before it had everything.');
   }
 
+  /** What it wrote beside frames: times, where COMPOSITOR_TIMES is set. */
+  get words(): string {
+    return this.said;
+  }
+
   async end(): Promise<void> {
     this.child.stdin?.end();
     await this.ended;
-    this.close();
+    this.sources.close();
+    await this.streams.close();
   }
 
   close(): void {
-    this.readers.close();
+    void this.streams.close().catch(() => undefined);
     this.sources.close();
     this.child.kill('SIGKILL');
   }

@@ -3,15 +3,22 @@ import path from 'node:path';
 import type { Writable } from 'node:stream';
 import type { Size } from '../../core/look/formats.ts';
 import { FPS } from '../../core/time.ts';
+import type { Height } from '../../core/timeline/segments.ts';
 import { ProgramError, start } from '../program.ts';
 import type { FramePainter, OpenPainter } from './painter.ts';
 
-/** The encoder's settings; part of each segment's key. */
-export const ENCODER = [
-  ...['-c:v', 'libx264', '-preset', 'veryfast', '-crf', '20', '-g', '60', '-flags', '+cgop'],
+/** Of a delivery, and of a draft of 480 lines, which is there in half the time and may be larger. */
+const QUALITY = {
+  delivery: ['-preset', 'veryfast', '-crf', '20'],
+  draft: ['-preset', 'superfast', '-crf', '23'],
+} as const;
+
+/** The encoder's settings for a height; part of each segment's key. */
+export const encoderFor = (height: Height): readonly string[] => [
+  ...['-c:v', 'libx264', ...QUALITY[height === 480 ? 'draft' : 'delivery'], '-g', '60', '-flags', '+cgop'],
   ...['-pix_fmt', 'yuv420p', '-colorspace', 'bt709', '-color_primaries', 'bt709'],
   ...['-color_trc', 'bt709', '-color_range', 'tv'],
-] as const;
+];
 
 /** Ticks a second in every segment, so that they can be joined as they are. */
 const TIMESCALE = 15_360;
@@ -22,8 +29,18 @@ export interface Part {
   file: string;
 }
 
+/** How parts are encoded. encoder: its settings. */
+interface Encoding {
+  size: Size;
+  encoder: readonly string[];
+}
+
 /** Reads I420 from a pipe; the segment muxer writes each part to a file of its own, with a keyframe at each seam. */
-function encoderArguments(parts: readonly Part[], { width, height }: Size, work: string) {
+function encoderArguments(
+  parts: readonly Part[],
+  { size: { width, height }, encoder }: Encoding,
+  work: string,
+) {
   const seams: number[] = [];
   for (const { frames } of parts.slice(0, -1)) seams.push((seams.at(-1) ?? 0) + frames);
   const keys = seams.map((f) => ((f - 0.02) / FPS).toFixed(5)).join(',');
@@ -32,7 +49,7 @@ function encoderArguments(parts: readonly Part[], { width, height }: Size, work:
     : ['-segment_time', '100000'];
   return [
     ...['-y', '-v', 'error', '-f', 'rawvideo', '-pix_fmt', 'yuv420p'],
-    ...['-s', `${width}x${height}`, '-r', String(FPS), '-i', 'pipe:0', ...ENCODER, ...split],
+    ...['-s', `${width}x${height}`, '-r', String(FPS), '-i', 'pipe:0', ...encoder, ...split],
     ...['-f', 'segment', '-segment_format', 'mp4', '-reset_timestamps', '1'],
     ...['-segment_format_options', `video_track_timescale=${TIMESCALE}`],
     ...['-segment_list', 'pipe:1', '-segment_list_type', 'csv', path.join(work, '%06d.mp4')],
@@ -46,12 +63,12 @@ function encoderArguments(parts: readonly Part[], { width, height }: Size, work:
 export async function encodeParts(
   open: OpenPainter,
   parts: readonly Part[],
-  size: Size,
+  encoding: Encoding,
   folder: string,
   paint: (painter: FramePainter) => Promise<void>,
 ): Promise<void> {
   const work = await mkdtemp(path.join(folder, 'run-'));
-  const child = start('ffmpeg', encoderArguments(parts, size, work), ['pipe', 'pipe', 'pipe']);
+  const child = start('ffmpeg', encoderArguments(parts, encoding, work), ['pipe', 'pipe', 'pipe']);
   let said = '';
   child.stderr?.on('data', (d: Buffer) => {
     said += d.toString();
@@ -84,7 +101,7 @@ export async function encodeParts(
   child.stdin?.on('error', () => {
     // The encoder went away: its exit code, or the cancelling, says why.
   });
-  const painter = open(size, child.stdin as Writable);
+  const painter = open(encoding.size, child.stdin as Writable);
   try {
     await paint(painter);
     await painter.end();

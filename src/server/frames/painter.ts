@@ -2,6 +2,7 @@ import type { Writable } from 'node:stream';
 import { Failed } from '../../core/failure.ts';
 import type { Size } from '../../core/look/formats.ts';
 import type { DisplayList } from '../../core/paint/list.ts';
+import type { PainterChoice } from '../../core/paint/painters.ts';
 import { log } from '../log.ts';
 import { CanvasFrames } from './canvas-frames.ts';
 import { Compositor, canCompose } from './compositor.ts';
@@ -14,10 +15,6 @@ export interface FramePainter {
   /** Ends at once, whatever is under way. */
   close(): void;
 }
-
-/** Who paints: the compositor where it was built, or the canvas. */
-export const PAINTERS = ['auto', 'compositor', 'canvas'] as const;
-export type PainterChoice = (typeof PAINTERS)[number];
 
 /** Paints frames of a size into a stream. */
 export type OpenPainter = (size: Size, into: Writable) => FramePainter;

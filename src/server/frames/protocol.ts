@@ -2,7 +2,7 @@ import type { Size } from '../../core/look/formats.ts';
 import { type Area, type Blend, type Draw, IDENTITY } from '../../core/paint/list.ts';
 
 /** The messages of the compositor; compositor/README.md says what is in them. */
-const MESSAGES = { start: 1, texture: 2, drop: 3, frame: 4, again: 5 } as const;
+const MESSAGES = { start: 1, texture: 2, drop: 3, frame: 4, again: 5, stream: 6, next: 7 } as const;
 type Message = keyof typeof MESSAGES;
 
 /** What the pixels of a texture are, and what becomes of them. */
@@ -22,6 +22,10 @@ function message(kind: Message, words: readonly number[], more: Uint8Array | nul
 export const startMessage = ({ width, height }: Size): Uint8Array[] => message('start', [width, height]);
 export const dropMessage = (id: number): Uint8Array[] => message('drop', [id]);
 export const againMessage = (): Uint8Array[] => message('again', []);
+
+export const nextMessage = (id: number): Uint8Array[] => message('next', [id]);
+export const streamMessage = (id: number, { width, height }: Size, file: string): Uint8Array[] =>
+  message('stream', [id, width, height], Buffer.from(`${file}\0`));
 
 export const textureMessage = (
   id: number,

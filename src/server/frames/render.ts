@@ -1,6 +1,7 @@
 import { mkdir, mkdtemp, rename, rm, stat, utimes, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { frameAt } from '../../core/paint/frame.ts';
+import type { PainterChoice } from '../../core/paint/painters.ts';
 import { framesToSeconds } from '../../core/time.ts';
 import { type Height, renderSize, type Segment, segments } from '../../core/timeline/segments.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
@@ -9,9 +10,9 @@ import { run } from '../program.ts';
 import { shelf } from '../shelf/shelf.ts';
 import { encodedSound } from '../sound/encoded.ts';
 import { keepNewest } from '../store/files.ts';
-import { ENCODER, encodeParts } from './encode.ts';
+import { encodeParts, encoderFor } from './encode.ts';
 import { registerFonts } from './fonts.ts';
-import { type PainterChoice, painterOf } from './painter.ts';
+import { painterOf } from './painter.ts';
 
 /** Frames between two reports of progress. */
 const PROGRESS_FRAMES = 15;
@@ -48,7 +49,8 @@ export async function render(timeline: Timeline, options: RenderOptions): Promis
   for (const [id, e] of (await shelf()).entries)
     for (const [view, v] of Object.entries(e.views)) files[`${id}/${view}`] = v.hash;
   const { name, open } = await painterOf(options.painter ?? 'auto');
-  const list = segments(timeline, size, `${name} ${ENCODER.join(' ')}`, files);
+  const encoder = encoderFor(options.height);
+  const list = segments(timeline, size, `${name} ${encoder.join(' ')}`, files);
   const folder = dataPath('segments');
   await mkdir(folder, { recursive: true });
   const progress: RenderProgress = { done: 0, total: timeline.frames, painted: 0 };
@@ -72,7 +74,7 @@ export async function render(timeline: Timeline, options: RenderOptions): Promis
       continue;
     }
     const files = part.map((s) => ({ frames: s.end - s.start, file: segmentFile(folder, s) }));
-    await encodeParts(open, files, size, folder, async (painter) => {
+    await encodeParts(open, files, { size, encoder }, folder, async (painter) => {
       let count = 0;
       for (const s of part)
         for (let frame = s.start; frame < s.end; frame++) {

@@ -22,10 +22,16 @@ export const surfaceOf = (canvas: Canvas, alpha = true): Surface => ({
   height: canvas.height,
 });
 
+/** Sources that are loaded before they are asked. */
+export interface PreparedSources extends Sources {
+  prepare(texture: Texture): Promise<void>;
+  close(): void;
+}
+
 /** What textures are made of on the server: `prepare` loads it, and decodes loops and clips up to the wanted frame. */
-export class ServerSources implements Sources {
+export class ServerSources implements PreparedSources {
   private readonly images = new Map<string, Image>();
-  private readonly readers = new Readers('rgba');
+  private readonly readers = new Readers();
   private readonly frames = new Map<string, FilePicture>();
   private tile: Image | null = null;
 

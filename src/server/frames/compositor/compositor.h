@@ -29,9 +29,12 @@ typedef struct {
   Form form;
   int w, h;
   size_t bytes;
+  // Where its frames come from, or -1, and whether one has come.
+  int stream, has_come;
   u8 *data, *y, *u, *v, *a, *ac;
 } Texture;
 
+// pixels: null for those of a stream, which come later.
 Texture *make_texture(Form form, int w, int h, const u8 *pixels);
 size_t pixel_bytes(Form form, int w, int h);
 void free_texture(Texture *t);

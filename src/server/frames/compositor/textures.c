@@ -2,6 +2,7 @@
 #include "compositor.h"
 #include <stdlib.h>
 #include <string.h>
+#include <unistd.h>
 
 size_t pixel_bytes(Form form, int w, int h) {
   const size_t n = (size_t)w * (size_t)h;
@@ -24,17 +25,18 @@ CLONES static void luma_alpha_row(const u8 *restrict p, u8 *restrict y, u8 *rest
   }
 }
 
+// ac: where the mean alpha goes; null for what is opaque, whatever its alpha says.
 CLONES static void chroma_row(const u8 *restrict p, const u8 *restrict q, u8 *restrict u, u8 *restrict v,
                               u8 *restrict ac, int w) {
   for (int i = 0; i < w / 2; i++) {
     const u8 *a = p + 8 * i, *b = q + 8 * i;
     const int r = a[0] + a[4] + b[0] + b[4], g = a[1] + a[5] + b[1] + b[5], bl = a[2] + a[6] + b[2] + b[6],
-              t = a[3] + a[7] + b[3] + b[7];
+              t = ac ? a[3] + a[7] + b[3] + b[7] : 4 * 255;
     // 128 times the mean alpha, in 4 * 65536ths of 255.
     const int middle = t * 32896 + 131072;
     u[i] = (u8)((-6596 * r - 22188 * g + 28784 * bl + middle) >> 18);
     v[i] = (u8)((28784 * r - 26145 * g - 2639 * bl + middle) >> 18);
-    ac[i] = (u8)((t + 2) >> 2);
+    if (ac) ac[i] = (u8)((t + 2) >> 2);
   }
 }
 
@@ -45,18 +47,17 @@ static void to_planes(Texture *t, const u8 *p) {
     else luma_row(p + 4 * o, t->y + o, t->w);
     if (y % 2) {
       const size_t c = (size_t)(y / 2) * (size_t)(t->w / 2);
-      chroma_row(p + 4 * (o - (size_t)t->w), p + 4 * o, t->u + c, t->v + c, t->ac + (t->form == WITH_ALPHA ? c : 0),
-                 t->w);
+      u8 *ac = t->ac ? t->ac + c : NULL;
+      chroma_row(p + 4 * (o - (size_t)t->w), p + 4 * o, t->u + c, t->v + c, ac, t->w);
     }
   }
 }
 
 Texture *make_texture(Form form, int w, int h, const u8 *pixels) {
   const size_t n = (size_t)w * (size_t)h;
-  // A row of room for the mean alpha of opaque pictures, which nobody asks for.
-  const size_t bytes = (form == FOR_BLENDING ? 3 * n : form == WITH_ALPHA ? n * 2 + 3 * (n / 4) : n + n / 2) + (size_t)w;
+  const size_t bytes = form == FOR_BLENDING ? 3 * n : form == WITH_ALPHA ? n * 2 + 3 * (n / 4) : n + n / 2;
   Texture *t = get(sizeof *t);
-  *t = (Texture){.form = form, .w = w, .h = h, .bytes = bytes, .data = get(bytes + 2 * EDGE)};
+  *t = (Texture){.form = form, .w = w, .h = h, .bytes = bytes, .stream = -1, .has_come = pixels != NULL, .data = get(bytes + 2 * EDGE)};
   // Rows are read a little beyond their ends.
   memset(t->data, 0, EDGE);
   memset(t->data + EDGE + bytes, 0, EDGE);
@@ -66,7 +67,8 @@ Texture *make_texture(Form form, int w, int h, const u8 *pixels) {
   if (form == WITH_ALPHA) {
     t->a = t->v + n / 4;
     t->ac = t->a + n;
-  } else t->ac = t->y + bytes - (size_t)w;
+  }
+  if (!pixels) return t;
   if (form == OPAQUE_I420) memcpy(t->y, pixels, n + n / 2);
   else if (form == FOR_BLENDING)
     for (size_t i = 0; i < n; i++) {
@@ -80,6 +82,7 @@ Texture *make_texture(Form form, int w, int h, const u8 *pixels) {
 
 void free_texture(Texture *t) {
   if (!t) return;
+  if (t->stream >= 0) close(t->stream);
   free(t->data);
   free(t);
 }

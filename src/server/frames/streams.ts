@@ -1,0 +1,143 @@
+import type { ChildProcess } from 'node:child_process';
+import { constants } from 'node:fs';
+import { type FileHandle, mkdtemp, open, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import type { PictureTexture } from '../../core/paint/textures.ts';
+import type { Frames } from '../../core/time.ts';
+import { ProgramError, run, start } from '../program.ts';
+import { dropMessage, nextMessage, streamMessage } from './protocol.ts';
+import { decoderArguments, frameOf, READERS_KEPT, readerKey } from './readers.ts';
+
+interface Stream {
+  key: string;
+  id: number;
+  at: Frames;
+  /** The last frame of the video for which it was used. */
+  turn: number;
+  decoder: Decoder;
+}
+
+/** What streams need of the compositor that they lead to. */
+interface Target {
+  send(parts: readonly Uint8Array[]): Promise<void>;
+  takeId(): number;
+  giveBack(id: number): void;
+}
+
+/**
+ * Loops and clips that are decoded straight into the compositor, by named pipes, so that no frame of them passes through
+ * this process.
+ */
+export class Streams {
+  /** Those used last are at the end. */
+  private open: Stream[] = [];
+  private turn = 0;
+  private folder: Promise<string> | null = null;
+  private pipes = 0;
+  private failed: Error | null = null;
+
+  constructor(private readonly to: Target) {}
+
+  /** The next frame of the video begins. */
+  next(): void {
+    this.turn++;
+  }
+
+  /**
+   * Brings the compositor to the frame that a texture is. Gives the id under which it is drawn, and whether it is new. A
+   * picture may be seen at two of its moments in one frame, when it gives way to itself: that takes two streams.
+   */
+  async goTo(of: PictureTexture): Promise<{ id: number; fresh: boolean }> {
+    if (this.failed) throw this.failed;
+    const key = readerKey(of);
+    const frame = frameOf(of);
+    const same = this.open.filter((s) => s.key === key);
+    const there = same.find((s) => s.at === frame) ?? same.find((s) => s.at === frame - 1);
+    const stream = there ?? (await this.begin(of, key, same.find((s) => s.turn < this.turn) ?? null));
+    this.open = [...this.open.filter((s) => s !== stream), stream];
+    const fresh = stream.at !== frame;
+    Object.assign(stream, { at: frame, turn: this.turn });
+    if (fresh) await this.to.send(nextMessage(stream.id));
+    while (this.open.length > READERS_KEPT && (this.open[0]?.turn ?? 0) < this.turn) {
+      const { id, decoder } = this.open.shift() as Stream;
+      decoder.end();
+      await this.to.send(dropMessage(id));
+      this.to.giveBack(id);
+    }
+    return { id: stream.id, fresh };
+  }
+
+  /** before: a stream of the same picture that takes its place. */
+  private async begin(of: PictureTexture, key: string, before: Stream | null): Promise<Stream> {
+    before?.decoder.end();
+    this.open = this.open.filter((s) => s !== before);
+    this.folder ??= mkdtemp(path.join(tmpdir(), 'nabbet-streams-'));
+    const pipe = path.join(await this.folder, String(this.pipes++));
+    await run('mkfifo', ['-m', '600', pipe]);
+    const decoder = new Decoder(of.assetId, pipe, (e) => {
+      this.failed ??= e;
+    });
+    await decoder.start(await decoderArguments(of, 'yuv420p', pipe));
+    const id = before?.id ?? this.to.takeId();
+    await this.to.send(streamMessage(id, of, pipe));
+    return { key, id, at: -1, turn: 0, decoder };
+  }
+
+  async close(): Promise<void> {
+    for (const { decoder } of this.open) decoder.end();
+    this.open = [];
+    const { folder } = this;
+    this.folder = null;
+    if (folder) await rm(await folder, { recursive: true, force: true });
+  }
+}
+
+/** A program that decodes into a named pipe. */
+class Decoder {
+  private child: ChildProcess | null = null;
+  /** An end of the pipe that keeps it alive. */
+  private held: FileHandle | null = null;
+  private ended = false;
+
+  constructor(
+    private readonly assetId: string,
+    private readonly pipe: string,
+    private readonly onFailure: (e: Error) => void,
+  ) {}
+
+  async start(args: readonly string[]): Promise<void> {
+    // As long as this end is open, whoever reads waits for frames and does not take the pipe to be at its end.
+    this.held = await open(this.pipe, constants.O_RDWR);
+    const child = start('ffmpeg', args, ['ignore', 'ignore', 'pipe']);
+    this.child = child;
+    let said = '';
+    child.stderr?.on('data', (d: Buffer) => {
+      said += d.toString();
+    });
+    child.on('error', (e) => this.fail(e.message));
+    child.on('close', (code) => {
+      if (code && !this.ended) this.fail(said.trim() || `code ${code}`);
+      void this.atEnd().catch((e: Error) => this.fail(e.message));
+    });
+  }
+
+  private fail(what: string): void {
+    this.onFailure(new ProgramError(`The moving picture ${this.assetId} cannot be decoded: ${what}`));
+  }
+
+  /** Everything is in the pipe: now it has an end, and what is in it stays until it was read. */
+  private async atEnd(): Promise<void> {
+    const writing = this.held;
+    this.held = this.ended ? null : await open(this.pipe, constants.O_RDONLY | constants.O_NONBLOCK);
+    await writing?.close();
+  }
+
+  /** Nobody reads it any more. */
+  end(): void {
+    this.ended = true;
+    this.child?.kill('SIGKILL');
+    void this.held?.close().catch(() => undefined);
+    this.held = null;
+  }
+}
