@@ -1,6 +1,6 @@
 import type { ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { access, constants } from 'node:fs/promises';
+import { access, constants, readFile } from 'node:fs/promises';
 import type { Writable } from 'node:stream';
 import { createCanvas } from '@napi-rs/canvas';
 import type { Size } from '../../core/look/formats.ts';
@@ -53,6 +53,7 @@ export class Compositor implements FramePainter {
   private bytes = 0;
   private before: Uint8Array | null = null;
   private said = '';
+  private half = '';
   private readonly ended: Promise<void>;
 
   /** into: where the frames go; it is handed over whole. */
@@ -65,7 +66,12 @@ export class Compositor implements FramePainter {
     into.destroy();
     this.child.stdin?.write(Buffer.concat(startMessage(size)));
     this.child.stderr?.on('data', (d: Buffer) => {
-      this.said += d.toString();
+      const lines = (this.half + d.toString()).split('\n');
+      this.half = lines.pop() ?? '';
+      for (const line of lines) {
+        if (line === 'opened') this.streams.opened();
+        else this.said += `${line}\n`;
+      }
     });
     this.child.stdin?.on('error', () => {
       // It went away: its exit code says why.
@@ -171,12 +177,17 @@ export class Compositor implements FramePainter {
     throw new ProgramError('The compositor ended before it had everything.');
   }
 
+  /** The most memory that one held, MB: known when it has ended. */
+  static mostMb = 0;
+
   /** What it wrote beside frames: times, where COMPOSITOR_TIMES is set. */
   get words(): string {
     return this.said;
   }
 
   async end(): Promise<void> {
+    const status = await readFile(`/proc/${this.child.pid}/status`, 'utf8').catch(() => '');
+    Compositor.mostMb = Math.max(Compositor.mostMb, Number(/VmHWM:\s+(\d+)/.exec(status)?.[1] ?? 0) / 1024);
     this.child.stdin?.end();
     await this.ended;
     this.sources.close();

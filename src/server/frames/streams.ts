@@ -15,7 +15,6 @@ interface Stream {
   at: Frames;
   /** The last frame of the video for which it was used. */
   turn: number;
-  decoder: Decoder;
 }
 
 /** What streams need of the compositor that they lead to. */
@@ -36,8 +35,16 @@ export class Streams {
   private folder: Promise<string> | null = null;
   private pipes = 0;
   private failed: Error | null = null;
+  private readonly started: Decoder[] = [];
+  /** Those whose pipes the compositor has not opened yet, in order. */
+  private readonly coming: Decoder[] = [];
 
   constructor(private readonly to: Target) {}
+
+  /** The compositor says that it has opened the pipe of the next one. */
+  opened(): void {
+    this.coming.shift()?.opened();
+  }
 
   /** The next frame of the video begins. */
   next(): void {
@@ -60,8 +67,7 @@ export class Streams {
     Object.assign(stream, { at: frame, turn: this.turn });
     if (fresh) await this.to.send(nextMessage(stream.id));
     while (this.open.length > READERS_KEPT && (this.open[0]?.turn ?? 0) < this.turn) {
-      const { id, decoder } = this.open.shift() as Stream;
-      decoder.end();
+      const { id } = this.open.shift() as Stream;
       await this.to.send(dropMessage(id));
       this.to.giveBack(id);
     }
@@ -70,7 +76,6 @@ export class Streams {
 
   /** before: a stream of the same picture that takes its place. */
   private async begin(of: PictureTexture, key: string, before: Stream | null): Promise<Stream> {
-    before?.decoder.end();
     this.open = this.open.filter((s) => s !== before);
     this.folder ??= mkdtemp(path.join(tmpdir(), 'nabbet-streams-'));
     const pipe = path.join(await this.folder, String(this.pipes++));
@@ -79,13 +84,15 @@ export class Streams {
       this.failed ??= e;
     });
     await decoder.start(await decoderArguments(of, 'yuv420p', pipe));
+    this.started.push(decoder);
+    this.coming.push(decoder);
     const id = before?.id ?? this.to.takeId();
     await this.to.send(streamMessage(id, of, pipe));
-    return { key, id, at: -1, turn: 0, decoder };
+    return { key, id, at: -1, turn: 0 };
   }
 
   async close(): Promise<void> {
-    for (const { decoder } of this.open) decoder.end();
+    for (const decoder of this.started.splice(0)) decoder.end();
     this.open = [];
     const { folder } = this;
     this.folder = null;
@@ -93,12 +100,16 @@ export class Streams {
   }
 }
 
-/** A program that decodes into a named pipe. */
+/**
+ * A program that decodes into a named pipe. Until both sides have come, this process holds both ends of it, so that nothing
+ * in it is lost and it does not seem to be at its end; the compositor ends it by closing its own.
+ */
 class Decoder {
   private child: ChildProcess | null = null;
-  /** An end of the pipe that keeps it alive. */
-  private held: FileHandle | null = null;
-  private ended = false;
+  private both: FileHandle | null = null;
+  private writing: FileHandle | null = null;
+  private isOpen = false;
+  private isOver = false;
 
   constructor(
     private readonly assetId: string,
@@ -107,8 +118,8 @@ class Decoder {
   ) {}
 
   async start(args: readonly string[]): Promise<void> {
-    // As long as this end is open, whoever reads waits for frames and does not take the pipe to be at its end.
-    this.held = await open(this.pipe, constants.O_RDWR);
+    this.both = await open(this.pipe, constants.O_RDWR);
+    this.writing = await open(this.pipe, constants.O_WRONLY | constants.O_NONBLOCK);
     const child = start('ffmpeg', args, ['ignore', 'ignore', 'pipe']);
     this.child = child;
     let said = '';
@@ -117,8 +128,11 @@ class Decoder {
     });
     child.on('error', (e) => this.fail(e.message));
     child.on('close', (code) => {
-      if (code && !this.ended) this.fail(said.trim() || `code ${code}`);
-      void this.atEnd().catch((e: Error) => this.fail(e.message));
+      // Nobody wants more of it.
+      const left = this.isOpen && /Broken pipe/.test(said);
+      if (code && !left) this.fail(said.trim() || `code ${code}`);
+      this.isOver = true;
+      this.letGo();
     });
   }
 
@@ -126,18 +140,23 @@ class Decoder {
     this.onFailure(new ProgramError(`The moving picture ${this.assetId} cannot be decoded: ${what}`));
   }
 
-  /** Everything is in the pipe: now it has an end, and what is in it stays until it was read. */
-  private async atEnd(): Promise<void> {
-    const writing = this.held;
-    this.held = this.ended ? null : await open(this.pipe, constants.O_RDONLY | constants.O_NONBLOCK);
-    await writing?.close();
+  /** The compositor has its end. */
+  opened(): void {
+    this.isOpen = true;
+    this.letGo();
   }
 
-  /** Nobody reads it any more. */
+  private letGo(): void {
+    const handles = this.isOpen ? [this.both, this.isOver ? this.writing : null] : [];
+    if (this.isOpen) this.both = null;
+    if (this.isOpen && this.isOver) this.writing = null;
+    for (const h of handles) void h?.close().catch(() => undefined);
+  }
+
+  /** When everything is over. */
   end(): void {
-    this.ended = true;
     this.child?.kill('SIGKILL');
-    void this.held?.close().catch(() => undefined);
-    this.held = null;
+    this.isOver = true;
+    this.opened();
   }
 }

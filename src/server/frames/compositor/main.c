@@ -143,6 +143,8 @@ static void take_stream(const uint32_t *p, uint32_t bytes) {
   Texture *t = make_texture(OPAQUE_I420, (int)p[1], (int)p[2], NULL);
   t->stream = from;
   put_texture(p[0], t);
+  // From now on nobody else need hold the pipe.
+  fputs("opened\n", stderr);
 }
 
 // The frame after the last one is the last one.

@@ -1,0 +1,35 @@
+import { spawn } from 'node:child_process';
+import path from 'node:path';
+import { CONFIG } from '../server/config.ts';
+
+/** CPU seconds, user and system, and seconds by the clock. */
+export interface Measured {
+  cpu: number;
+  wall: number;
+}
+
+/** What a program and all its children take. */
+export async function measured(args: string[], env: Record<string, string>): Promise<Measured> {
+  const child = spawn('bash', ['-c', 'TIMEFORMAT="CPU %U %S %R"; time "$@"', 'bench', ...args], {
+    cwd: CONFIG.root,
+    env: { ...process.env, ...env },
+    stdio: ['ignore', 'inherit', 'pipe'],
+  });
+  let err = '';
+  child.stderr.on('data', (d: Buffer) => {
+    err += d.toString();
+  });
+  const code = await new Promise((r) => child.on('close', r));
+  const m = /CPU ([\d.]+) ([\d.]+) ([\d.]+)\s*$/.exec(err);
+  if (code !== 0 || !m) throw new Error(`${args.join(' ')} ended with code ${code}: ${err.slice(-500)}`);
+  return { cpu: Number(m[1]) + Number(m[2]), wall: Number(m[3]) };
+}
+
+/** Arguments of Node.js for a TypeScript file of this project. */
+export const LOADER = [
+  '--expose-gc',
+  '--import',
+  `file://${path.join(CONFIG.root, 'node_modules/tsx/dist/loader.mjs')}`,
+];
+
+export const round = (n: number): number => Math.round(n * 1000) / 1000;
