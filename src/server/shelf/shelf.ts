@@ -108,10 +108,13 @@ export async function matchLines(
   const briefs = wanted.map((s) => s.brief.trim());
   const words = wanted.map((s) => contentWords(s.brief || s.shown).map((w) => w.text.toLowerCase()));
   const all = [...new Set([...texts, ...briefs.filter(Boolean), ...words.flat()])];
-  const vectors = await embedder.embed(all);
+  // Other threads read while the dictionary is looked into here.
+  const [vectors, nearWords] = await Promise.all([
+    embedder.embed(all),
+    Promise.all(wanted.map((s) => nearWordsOf(s.brief || s.shown))),
+  ]);
   const meaning = new Map(all.map((t, i) => [t, vectors[i] as Vector]));
   const of = (t: string) => meaning.get(t) as Vector;
-  const nearWords = await Promise.all(wanted.map((s) => nearWordsOf(s.brief || s.shown)));
   const round = contexts(
     wanted.map((s, i) => ({ title: s.layout === 'title', vector: of(texts[i] as string) })),
   );
