@@ -4,7 +4,7 @@ import { nanoid } from 'nanoid';
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import { useStore } from 'zustand';
 import type { Edit } from '../../core/piece/edit.ts';
-import type { Piece } from '../../core/piece/types.ts';
+import type { Piece, Scene } from '../../core/piece/types.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
 import type { DocState, DocStore } from '../sync/store.ts';
 import type { Material, MaterialState } from './material/material.ts';
@@ -43,6 +43,20 @@ export function useTimelineNow(): Timeline {
 
 export function usePieceState<T>(select: (s: DocState<Piece, Edit>) => T): T {
   return useStore(usePiece().store.store, select);
+}
+
+/** Scenes by id, made once for each state of the piece: every row asks. */
+const byId = new WeakMap<readonly Scene[], ReadonlyMap<string, Scene>>();
+
+function sceneOf(scenes: readonly Scene[], id: string): Scene | null {
+  const known = byId.get(scenes) ?? new Map(scenes.map((s) => [s.id, s]));
+  byId.set(scenes, known);
+  return known.get(id) ?? null;
+}
+
+/** A scene; null when it is gone. */
+export function useScene(id: string): Scene | null {
+  return usePieceState((s) => sceneOf(s.doc.scenes, id));
 }
 
 export function useViewState<T>(select: (s: ViewState) => T): T {

@@ -11,6 +11,7 @@ import type { Timeline } from '../../core/timeline/types.ts';
 import { editFailureWords } from '../../wording/edits.ts';
 import { call } from '../shared/api.ts';
 import { CannotOpen, Opening } from '../shared/opening.tsx';
+import { useAfterPaint } from '../shared/use-after-paint.ts';
 import { addAssets, useShelf } from '../shared/use-shelf.ts';
 import { openStore, useOpen } from '../sync/open.ts';
 import { BringProvider } from './bring.tsx';
@@ -171,7 +172,7 @@ function MaterialKeeper({ timeline }: { timeline: Timeline }) {
 
 /** Looks for what is wrong or doubtful; draws nothing. */
 function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) {
-  const piece = usePieceState((s) => s.doc);
+  const piece = useAfterPaint(usePieceState((s) => s.doc));
   const { takes, tracks, refused } = useMaterialState((s) => s);
   const { byId } = useShelf();
   useEffect(() => {

@@ -18,6 +18,7 @@ import { type Layout, layoutRule } from '../../../core/look/layouts.ts';
 import type { Scene } from '../../../core/piece/types.ts';
 import { clock, framesToMs, framesToSeconds } from '../../../core/time.ts';
 import { IconButton } from '../../shared/icon-button.tsx';
+import { useScene } from '../context.ts';
 import { type PassName, passOf } from '../passes.ts';
 import { LAYOUT_OPTIONS } from './layout-options.ts';
 import type { RowActions } from './row-actions.ts';
@@ -26,12 +27,12 @@ import { RowWords } from './row-words.tsx';
 import { useSceneTime } from './times.ts';
 
 export interface RowProps {
-  scene: Scene;
+  id: string;
   index: number;
   last: boolean;
   selected: boolean;
-  /** The scene whose picture is seen: this one, or the one before that goes on; and then its place, from 1. */
-  behind: Scene;
+  /** Id of the scene whose picture is seen: this one, or the one before that goes on; and then its place, from 1. */
+  behind: string;
   before: number | null;
   /** The only selected row: it shows its own tools; for several there are the tools beside the sheet. */
   alone: boolean;
@@ -42,6 +43,15 @@ export interface RowProps {
 
 /** One scene of the sheet. */
 export const Row = memo(function Row(props: RowProps) {
+  const scene = useScene(props.id);
+  const behind = useScene(props.behind);
+  // A row that was taken out may be asked once more before the sheet knows of it.
+  return scene && <RowOf {...props} scene={scene} behind={behind ?? scene} />;
+});
+
+type RowOfProps = Omit<RowProps, 'behind'> & { scene: Scene; behind: Scene };
+
+function RowOf(props: RowOfProps) {
   const { scene, index, last, selected, actions } = props;
   const { RowExtra, RowFigure, alternatives, offersSpoken } = passOf(props.pass);
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
@@ -68,25 +78,7 @@ export const Row = memo(function Row(props: RowProps) {
         if (!e.shiftKey && !e.ctrlKey && !e.metaKey) actions.select(scene.id, 'only');
       }}
     >
-      <div className="row__edge">
-        <button
-          type="button"
-          className="row__handle"
-          aria-label={`Move ${name}`}
-          {...attributes}
-          {...listeners}
-        >
-          <HolderOutlined aria-hidden />
-        </button>
-        <span className="row__number">{index + 1}</span>
-        <Button
-          size="small"
-          type="text"
-          icon={<CaretRightOutlined aria-hidden />}
-          aria-label={`Play from ${name}`}
-          onClick={() => actions.playFrom(scene.id)}
-        />
-      </div>
+      <RowEdge id={scene.id} index={index} attributes={attributes} listeners={listeners} actions={actions} />
       <RowPicture
         id={scene.id}
         picture={props.behind.pictures[0] ?? null}
@@ -117,6 +109,38 @@ export const Row = memo(function Row(props: RowProps) {
         />
       )}
     </article>
+  );
+}
+
+interface RowEdgeProps extends Pick<ReturnType<typeof useSortable>, 'attributes' | 'listeners'> {
+  id: string;
+  index: number;
+  actions: RowActions;
+}
+
+/** Handle, number and play; not drawn again while words are typed. */
+const RowEdge = memo(function RowEdge({ id, index, attributes, listeners, actions }: RowEdgeProps) {
+  const name = `Scene ${index + 1}`;
+  return (
+    <div className="row__edge">
+      <button
+        type="button"
+        className="row__handle"
+        aria-label={`Move ${name}`}
+        {...attributes}
+        {...listeners}
+      >
+        <HolderOutlined aria-hidden />
+      </button>
+      <span className="row__number">{index + 1}</span>
+      <Button
+        size="small"
+        type="text"
+        icon={<CaretRightOutlined aria-hidden />}
+        aria-label={`Play from ${name}`}
+        onClick={() => actions.playFrom(id)}
+      />
+    </div>
   );
 });
 

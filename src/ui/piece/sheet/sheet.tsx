@@ -13,6 +13,7 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, Empty } from 'antd';
 import { useCallback, useMemo, useRef } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import { moveScene } from '../../../core/piece/actions.ts';
 import { edit } from '../../../core/piece/edit.ts';
 import { emptyScene } from '../../../core/piece/types.ts';
@@ -31,14 +32,14 @@ const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
 /** The rows of the piece: picture on one side, words on the other. */
 export function Sheet() {
   const { apply } = usePiece();
-  const scenes = usePieceState((s) => s.doc.scenes);
+  // Rows know their own words: what is typed in one draws this one again, and not the sheet.
+  const ids = usePieceState(useShallow((s) => s.doc.scenes.map((x) => x.id)));
+  const from = usePieceState(useShallow((s) => seenScenes(s.doc.scenes)));
   const selected = useViewState((s) => s.selected);
   const pass = useViewState((s) => s.pass);
   const format = usePieceState((s) => s.doc.format);
   const list = useRef<HTMLDivElement>(null);
   const actions: RowActions = useRowActions(list);
-  const order = scenes.map((s) => s.id).join(' ');
-  const ids = useMemo(() => (order ? order.split(' ') : []), [order]);
   const sensors = useSensors(useSensor(PointerSensor, POINTER), useSensor(KeyboardSensor, KEYBOARD));
   const onDragEnd = useCallback(
     ({ active, over }: DragEndEvent) => {
@@ -48,7 +49,6 @@ export function Sheet() {
     [apply, ids],
   );
   const accessibility = useMemo(() => dragWords('Scene', (id) => ids.indexOf(String(id)) + 1), [ids]);
-  const from = useMemo(() => seenScenes(scenes), [scenes]);
   const chosen = useMemo(() => new Set(selected), [selected]);
   return (
     <section
@@ -56,7 +56,7 @@ export function Sheet() {
       aria-label="Sheet"
       ref={list}
     >
-      {scenes.length === 0 && (
+      {ids.length === 0 && (
         <Empty description="No scenes yet">
           <Button
             icon={<PlusOutlined aria-hidden />}
@@ -74,16 +74,16 @@ export function Sheet() {
         onDragEnd={onDragEnd}
       >
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-          {scenes.map((scene, i) => (
+          {ids.map((id, i) => (
             <Row
-              key={scene.id}
-              scene={scene}
-              behind={scenes[from[i] ?? i] ?? scene}
+              key={id}
+              id={id}
+              behind={ids[from[i] ?? i] ?? id}
               before={from[i] === i || from[i] === undefined ? null : from[i] + 1}
               index={i}
-              last={i === scenes.length - 1}
-              selected={chosen.has(scene.id)}
-              alone={selected.length === 1 && selected[0] === scene.id}
+              last={i === ids.length - 1}
+              selected={chosen.has(id)}
+              alone={selected.length === 1 && selected[0] === id}
               pass={pass}
               format={format}
               actions={actions}
