@@ -125,7 +125,7 @@ test('a render whose worker was killed goes on after the restart, and keeps what
   await saved(page);
   await voicesReady(page);
   await page.getByRole('button', { name: 'Render', exact: true }).click();
-  await page.getByText('480, quick draft').click();
+  await page.getByText('480 draft').click();
   await page.getByRole('button', { name: 'Start the render' }).click();
   await expect(page.locator('.render__progress')).toContainText(/left/, { timeout: 90_000 });
   process.kill(

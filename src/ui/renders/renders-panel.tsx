@@ -44,7 +44,7 @@ export function RendersPanel() {
           value={height}
           onChange={(v) => setHeight(v as Height)}
           options={[
-            { value: 480, label: '480, quick draft' },
+            { value: 480, label: '480 draft' },
             { value: 720, label: '720' },
             { value: 1080, label: '1080' },
           ]}
