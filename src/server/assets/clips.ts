@@ -196,7 +196,7 @@ async function frameOf(file: string, seconds: number, width: number, height: num
 }
 
 /** A size with the same proportions, even both ways as encoders want it, whose long side is at most `side`. */
-export function evenSize(
+function evenSize(
   { width, height }: { width: number; height: number },
   side: number,
 ): [number, number] {
