@@ -17,6 +17,7 @@ import { bodyTexts } from '../../studio/fixtures/pages/content.ts';
 import { PRODUCT_PAGES } from '../../studio/fixtures/pages/products.ts';
 import { writeShots } from '../../studio/fixtures/photos.ts';
 import { CONFIG } from '../server/config.ts';
+import { run } from '../server/program.ts';
 import { makeOptions } from './make.ts';
 import { describePlan, planVideo } from './make-video.ts';
 import { UsageError } from './usage.ts';
@@ -94,6 +95,40 @@ describe('nabbet make', () => {
       }
     }
     expect(readdirSync(path.dirname(out))).toEqual(['out.mp4']);
+  });
+
+  it('makes a video for each of several formats, with the same sound in all', async () => {
+    const out = path.join(folder, 'formats', 'tea.mp4');
+    const said = ['--format', '9:16,1:1,9:16', '--height', '480', '--music', 'none', '--split', 'line'];
+    const r = await nabbet(file('f.txt', 'Tea is ready.\nA boat goes by.'), '-o', out, ...said);
+    expect([r.code, r.out]).toEqual([0, '']);
+    const made = ['tea-1x1.mp4', 'tea-9x16.mp4'];
+    expect(readdirSync(path.dirname(out)).sort()).toEqual(made);
+    const probed = await Promise.all(
+      made.map(async (name) => {
+        const at = path.join(path.dirname(out), name);
+        const size = [
+          '-select_streams',
+          'v',
+          '-show_entries',
+          'stream=width,height,nb_frames',
+          '-of',
+          'csv=p=0',
+        ];
+        const { stdout } = await run('ffprobe', ['-v', 'error', ...size, at]);
+        const sound = ['-v', 'error', '-i', at, '-map', '0:a', '-c', 'copy', '-f', 'md5', '-'];
+        return {
+          size: stdout.toString().trim().split(','),
+          sound: (await run('ffmpeg', sound)).stdout.toString(),
+        };
+      }),
+    );
+    expect(probed.map((p) => p.size.slice(0, 2))).toEqual([
+      ['480', '480'],
+      ['480', '854'],
+    ]);
+    expect(probed[0]?.size[2]).toBe(probed[1]?.size[2]);
+    expect(probed[0]?.sound).toBe(probed[1]?.sound);
   });
 
   it('answers what it cannot do with one line and code 2', async () => {

@@ -44,8 +44,14 @@ async function feed(
   for await (const part of input) {
     const into = child.stdin;
     if (!into?.writable) return;
-    if (!into.write(part))
-      await Promise.race([once(into, 'drain'), once(child, 'close')]).catch(() => undefined);
+    if (into.write(part)) continue;
+    // Whichever comes, nothing keeps listening for the other.
+    const waiting = new AbortController();
+    const { signal } = waiting;
+    await Promise.race([once(into, 'drain', { signal }), once(child, 'close', { signal })]).catch(
+      () => undefined,
+    );
+    waiting.abort();
   }
   child.stdin?.end();
 }

@@ -196,10 +196,7 @@ async function frameOf(file: string, seconds: number, width: number, height: num
 }
 
 /** A size with the same proportions, even both ways as encoders want it, whose long side is at most `side`. */
-function evenSize(
-  { width, height }: { width: number; height: number },
-  side: number,
-): [number, number] {
+function evenSize({ width, height }: { width: number; height: number }, side: number): [number, number] {
   const k = Math.min(1, side / Math.max(width, height));
   const even = (n: number) => Math.max(2, Math.round((n * k) / 2) * 2);
   return [even(width), even(height)];

@@ -55,6 +55,8 @@ export class Compositor implements FramePainter {
   private said = '';
   private half = '';
   private readonly ended: Promise<void>;
+  /** Aborted when it has ended. */
+  private readonly over = new AbortController();
 
   /** into: where the frames go; it is handed over whole. */
   constructor(
@@ -81,6 +83,7 @@ export class Compositor implements FramePainter {
         reject(new ProgramError(`The compositor cannot be started: ${e.message}`)),
       );
       this.child.on('close', (code, signal) => {
+        this.over.abort();
         if (code === 0) resolve();
         else
           reject(
@@ -166,10 +169,11 @@ export class Compositor implements FramePainter {
       if (!into?.writable) await this.fail();
       room = into?.write(part) ?? false;
     }
-    if (room) return;
     // Whoever does not read any more says why when it ends.
-    const drained = once(into as NodeJS.WritableStream, 'drain').catch(() => this.fail());
-    await Promise.race([drained, this.ended.then(() => this.fail())]);
+    if (!room)
+      await once(into as NodeJS.WritableStream, 'drain', { signal: this.over.signal }).catch(() =>
+        this.fail(),
+      );
   }
 
   private async fail(): Promise<never> {

@@ -177,6 +177,26 @@ describe('render', () => {
     expect(new Set(pts.slice(1).map((t, i) => t - (pts[i] ?? 0)))).toEqual(new Set([512]));
   });
 
+  it('is painted by the canvas as well, where the compositor is not wanted', async () => {
+    const out = {
+      canvas: path.join(folder, 'by-canvas.mp4'),
+      compositor: path.join(folder, 'by-compositor.mp4'),
+    };
+    const painted = { canvas: 0, compositor: 0 };
+    for (const painter of ['canvas', 'compositor'] as const)
+      await render(timeline, {
+        ...{ height: 480, out: out[painter], painter },
+        onProgress: (p) => {
+          painted[painter] = p.painted;
+        },
+      });
+    // What one of them painted is not taken for the other's.
+    expect(painted.canvas).toBe(timeline.frames);
+    const compare = ['-i', out.canvas, '-i', out.compositor, '-lavfi', 'ssim', '-f', 'null', '-'];
+    const { stderr } = await run('ffmpeg', ['-hide_banner', ...compare]);
+    expect(Number(/SSIM Y:([\d.]+)/.exec(stderr)?.[1])).toBeGreaterThan(0.97);
+  });
+
   it('stops when it is cancelled, and leaves no half file', async () => {
     const abort = new AbortController();
     const out = path.join(folder, 'c.mp4');

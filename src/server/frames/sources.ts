@@ -9,7 +9,7 @@ import { CONFIG } from '../config.ts';
 import { Readers } from './readers.ts';
 
 /** Pictures held in memory at a time. */
-const STILLS_KEPT = 6;
+const STILLS_KEPT = 3;
 
 export const newCanvas: NewSurface = ({ width, height }) => {
   const canvas = createCanvas(width, height);

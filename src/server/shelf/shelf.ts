@@ -56,6 +56,25 @@ async function load(): Promise<Shelf> {
   if (error)
     throw new Error(`shelf/catalogue.json cannot be read: ${error.message}. ./nabbet paint makes it again.`);
   const file = raw as CatalogueFile;
+  let matching: Pick<Shelf, 'index' | 'tagVectors'> | null = null;
+  // A render knows its pictures: it needs no vectors.
+  const forMatching = () => {
+    matching ??= indexOf(file);
+    return matching;
+  };
+  return {
+    entries: new Map(file.entries.map((e) => [e.id, e])),
+    facts: Object.fromEntries(file.entries.map((e) => [e.id, factOf(e)])),
+    get index() {
+      return forMatching().index;
+    },
+    get tagVectors() {
+      return forMatching().tagVectors;
+    },
+  };
+}
+
+function indexOf(file: CatalogueFile): Pick<Shelf, 'index' | 'tagVectors'> {
   const items = file.entries.map(
     (e): ShelfItem => ({
       id: e.id,
@@ -71,12 +90,7 @@ async function load(): Promise<Shelf> {
     }),
   );
   const tagVectors = new Map(Object.entries(file.tagVectors).map(([t, v]) => [t, unpackVector(v)]));
-  return {
-    entries: new Map(file.entries.map((e) => [e.id, e])),
-    facts: Object.fromEntries(file.entries.map((e) => [e.id, factOf(e)])),
-    index: new ShelfIndex(items, tagVectors, byteDots),
-    tagVectors,
-  };
+  return { index: new ShelfIndex(items, tagVectors, byteDots), tagVectors };
 }
 
 const factOf = (e: CatalogueEntry): AssetFact => ({
