@@ -3,12 +3,10 @@ import { type Canvas, createCanvas } from '@napi-rs/canvas';
 import type { Size } from '../../core/look/formats.ts';
 import { CanvasPainter } from '../../core/paint/canvas.ts';
 import type { DisplayList } from '../../core/paint/list.ts';
+import { COLLECT_FRAMES, collectPassed } from './collect.ts';
 import { type Converter, converter } from './i420.ts';
 import type { FramePainter } from './painter.ts';
 import { newCanvas, type PreparedSources, ServerSources, surfaceOf } from './sources.ts';
-
-/** Frames between two collections of what was made for them. */
-const COLLECT_FRAMES = 4;
 
 /** Paints lists on a canvas of the server. */
 export class ServerCanvas {
@@ -55,8 +53,7 @@ export class CanvasFrames implements FramePainter {
     await new Promise<void>((resolve, reject) =>
       into.write(convert.i420, (e) => (e ? reject(e) : resolve())),
     );
-    if (++this.count % COLLECT_FRAMES === 0)
-      (globalThis as { gc?: (o: { type: string }) => void }).gc?.({ type: 'minor' });
+    if (++this.count % COLLECT_FRAMES === 0) collectPassed();
     await new Promise((r) => setImmediate(r));
   }
 

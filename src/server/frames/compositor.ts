@@ -9,6 +9,7 @@ import { makeTexture } from '../../core/paint/make.ts';
 import { type Texture, textureKey } from '../../core/paint/textures.ts';
 import { dataPath } from '../config.ts';
 import { ProgramError, start } from '../program.ts';
+import { COLLECT_FRAMES, collectPassed } from './collect.ts';
 import type { FramePainter } from './painter.ts';
 import {
   againMessage,
@@ -52,6 +53,8 @@ export class Compositor implements FramePainter {
   private ids = 0;
   private bytes = 0;
   private before: Uint8Array | null = null;
+  /** Frames of what moves that went through this process. */
+  private passed = 0;
   private said = '';
   private half = '';
   private readonly ended: Promise<void>;
@@ -132,6 +135,7 @@ export class Compositor implements FramePainter {
     // A number may have stood for another texture in the frame before.
     this.before = null;
     await this.send(textureMessage(id, form, size, pixels));
+    if (moves && ++this.passed % COLLECT_FRAMES === 0) collectPassed();
     return id;
   }
 
