@@ -23,6 +23,9 @@ export const encoderFor = (height: Height): readonly string[] => [
 /** Ticks a second in every segment, so that they can be joined as they are. */
 const TIMESCALE = 15_360;
 
+/** A render in which no frame went on for so long is ended, milliseconds. */
+const STILL_MS = 180_000;
+
 /** A file to be made of so many frames. */
 export interface Part {
   frames: number;
@@ -102,13 +105,27 @@ export async function encodeParts(
     // The encoder went away: its exit code, or the cancelling, says why.
   });
   const painter = open(encoding.size, child.stdin as Writable);
+  // Painter, encoder and decoders wait for each other: whoever stands still, all are ended.
+  let stood = false;
+  const watch = setTimeout(() => {
+    stood = true;
+    painter.close();
+    child.kill('SIGKILL');
+  }, STILL_MS);
   try {
-    await paint(painter);
+    await paint({
+      ...{ end: () => painter.end(), close: () => painter.close() },
+      frame(list) {
+        watch.refresh();
+        return painter.frame(list);
+      },
+    });
     await painter.end();
     await closed;
     await place(parts.length);
   } catch (e) {
     painter.close();
+    if (stood) throw new ProgramError(`Nothing was painted or encoded for ${STILL_MS / 1000} s.`);
     // That nobody reads what is painted is only the echo of what ended the encoder.
     const echo = /EPIPE|Broken pipe/.test((e as Error).message);
     if (!echo) child.kill('SIGKILL');
@@ -116,6 +133,7 @@ export async function encodeParts(
     if (echo) await closed;
     throw e;
   } finally {
+    clearTimeout(watch);
     await rm(work, { recursive: true, force: true });
   }
 }
