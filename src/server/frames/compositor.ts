@@ -34,6 +34,9 @@ export const canCompose = (): Promise<boolean> =>
 /** Bytes of textures that the compositor keeps; what a frame needs is kept whatever it takes. */
 const KEPT_BYTES = 160_000_000;
 
+/** Files held in memory: each texture is made as soon as its file is there. */
+const STILLS_KEPT = 2;
+
 interface Kept {
   id: number;
   bytes: number;
@@ -65,7 +68,7 @@ export class Compositor implements FramePainter {
   constructor(
     size: Size,
     into: Writable,
-    private readonly sources: PreparedSources = new ServerSources(),
+    private readonly sources: PreparedSources = new ServerSources(STILLS_KEPT),
   ) {
     this.child = start(program(), [], ['pipe', into, 'pipe']);
     into.destroy();

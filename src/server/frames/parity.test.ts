@@ -6,7 +6,7 @@ import { type DisplayList, type Draw, IDENTITY } from '../../core/paint/list.ts'
 import { placed as drawn, wholeOf } from '../../core/paint/pictures.ts';
 import type { PictureTexture, TextTexture } from '../../core/paint/textures.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
-import { placed, type Scene } from '../../core/piece/types.ts';
+import { AUTO_FRAMING, placed, type Scene } from '../../core/piece/types.ts';
 import { compile, locate } from '../../core/timeline/compile.ts';
 import type { Crop } from '../../core/timeline/types.ts';
 import { knownFacts, typesetter } from '../material.ts';
@@ -21,6 +21,26 @@ describe('canvas and compositor', () => {
   it('agree at two dozen moments of pieces made by chance', async () => {
     const worst = await compareByChance(6, 4);
     expect(worst[0]?.ssim, JSON.stringify(worst.slice(0, 6))).toBeGreaterThanOrEqual(0.99);
+  });
+});
+
+describe('two pictures shown whole', () => {
+  it('are both seen while one gives way to the other, also in the first frame that is painted', async () => {
+    const [one = '', two = ''] = [...(await shelf()).entries.values()]
+      .filter((e) => e.kind === 'still')
+      .map((e) => e.id);
+    const framing = { ...AUTO_FRAMING, fit: 'whole' as const, surround: 'blur' };
+    const [before, after] = [one, two].map((id) =>
+      scene(id, '', { durationMs: 2000, pictures: [{ ...placed(id), framing }] }),
+    ) as [Scene, Scene];
+    const document = piece([before, { ...after, transition: { kind: 'dissolve', lengthMs: 600 } }], {
+      format: '1:1',
+    });
+    const timeline = compile(document, await knownFacts(document), typesetter());
+    const size = { width: 256, height: 256 };
+    const only = [frameAt(timeline, { index: 1, frame: 2 }, size)];
+    const { canvas, compositor } = await paintedTwice(size, only);
+    expect(ssim(canvas[0] as Buffer, compositor[0] as Buffer, size)).toBeGreaterThan(0.99);
   });
 });
 

@@ -8,8 +8,8 @@ import { blurredFile, pictureFile } from '../assets/lookup.ts';
 import { CONFIG } from '../config.ts';
 import { Readers } from './readers.ts';
 
-/** Pictures held in memory at a time. */
-const STILLS_KEPT = 3;
+/** Pictures held in memory at a time: a dissolve between two that are shown whole needs four. */
+const STILLS_KEPT = 6;
 
 export const newCanvas: NewSurface = ({ width, height }) => {
   const canvas = createCanvas(width, height);
@@ -35,6 +35,9 @@ export class ServerSources implements PreparedSources {
   private readonly frames = new Map<string, FilePicture>();
   private tile: Image | null = null;
 
+  /** stillsKept: fewer where each texture is made as soon as it is prepared. */
+  constructor(private readonly stillsKept = STILLS_KEPT) {}
+
   async prepare(texture: Texture): Promise<void> {
     if (texture.kind === 'grain')
       this.tile ??= await loadImage(path.join(CONFIG.root, 'public/textures/grain.png'));
@@ -49,7 +52,7 @@ export class ServerSources implements PreparedSources {
     if (this.images.has(key)) return;
     const file = await fileOf();
     if (!file) return;
-    while (this.images.size >= STILLS_KEPT) this.images.delete(this.images.keys().next().value as string);
+    while (this.images.size >= this.stillsKept) this.images.delete(this.images.keys().next().value as string);
     this.images.set(key, await loadImage(file));
   }
 
@@ -62,7 +65,7 @@ export class ServerSources implements PreparedSources {
     image.data.set(pixels);
     ctx.putImageData(image, 0, 0);
     // One frame of each picture: two may be seen at once, in different parts of it.
-    if (this.frames.size >= STILLS_KEPT) this.frames.delete(this.frames.keys().next().value as string);
+    if (this.frames.size >= this.stillsKept) this.frames.delete(this.frames.keys().next().value as string);
     this.frames.set(frameKey(texture), { image: canvas, width, height, shows: region });
   }
 
