@@ -113,7 +113,8 @@ function keyOf(t: Texture): string {
   }
 }
 
-const tintKey = (t: Tint): string => (t ? `${t.grade} ${t.strength} ${t.opacity} ${t.backdrop}` : '');
+/** Same key, same colours. */
+export const tintKey = (t: Tint): string => (t ? `${t.grade} ${t.strength} ${t.opacity} ${t.backdrop}` : '');
 
 function movingKey(m: Moving | null): string {
   if (!m) return '';

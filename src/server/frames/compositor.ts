@@ -9,7 +9,6 @@ import { makeTexture } from '../../core/paint/make.ts';
 import { type Texture, textureKey } from '../../core/paint/textures.ts';
 import { dataPath } from '../config.ts';
 import { ProgramError, start } from '../program.ts';
-import { COLLECT_FRAMES, collectPassed } from './collect.ts';
 import type { FramePainter } from './painter.ts';
 import {
   againMessage,
@@ -40,7 +39,6 @@ const STILLS_KEPT = 2;
 interface Kept {
   id: number;
   bytes: number;
-  moves: boolean;
 }
 
 /** The compositor in a process of its own: it is sent textures when they are first needed, and lists. */
@@ -56,8 +54,6 @@ export class Compositor implements FramePainter {
   private ids = 0;
   private bytes = 0;
   private before: Uint8Array | null = null;
-  /** Frames of what moves that went through this process. */
-  private passed = 0;
   private said = '';
   private half = '';
   private readonly ended: Promise<void>;
@@ -125,20 +121,18 @@ export class Compositor implements FramePainter {
       this.kept.set(key, known);
       return known.id;
     }
-    const moves = texture.kind === 'picture' && texture.moving !== null;
-    if (moves && !texture.tint) {
+    if (texture.kind === 'picture' && texture.moving) {
       const { id, fresh } = await this.streams.goTo(texture);
       if (fresh) this.before = null;
       return id;
     }
     const { form, size, pixels } = await this.pixelsOf(draw, list);
     const id = this.free.pop() ?? this.ids++;
-    this.kept.set(key, { id, bytes: pixels.length, moves });
+    this.kept.set(key, { id, bytes: pixels.length });
     this.bytes += pixels.length;
     // A number may have stood for another texture in the frame before.
     this.before = null;
     await this.send(textureMessage(id, form, size, pixels));
-    if (moves && ++this.passed % COLLECT_FRAMES === 0) collectPassed();
     return id;
   }
 
@@ -158,10 +152,10 @@ export class Compositor implements FramePainter {
     return { form, size, pixels: canvas.data() };
   }
 
-  /** Frames of what moves are gone when they were seen; of the rest, those used last stay. */
+  /** Those used last stay. */
   private async forget(used: ReadonlyMap<string, number>): Promise<void> {
-    for (const [key, { id, bytes, moves }] of this.kept) {
-      if (used.has(key) || !(moves || this.bytes > KEPT_BYTES)) continue;
+    for (const [key, { id, bytes }] of this.kept) {
+      if (used.has(key) || this.bytes <= KEPT_BYTES) continue;
       this.kept.delete(key);
       this.bytes -= bytes;
       this.free.push(id);

@@ -1,12 +1,13 @@
 import { createCanvas } from '@napi-rs/canvas';
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Size } from '../../core/look/formats.ts';
+import { GRADE_NAMES } from '../../core/look/grades.ts';
 import { frameAt } from '../../core/paint/frame.ts';
 import { type DisplayList, type Draw, IDENTITY } from '../../core/paint/list.ts';
 import { placed as drawn, wholeOf } from '../../core/paint/pictures.ts';
 import type { PictureTexture, TextTexture } from '../../core/paint/textures.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
-import { AUTO_FRAMING, placed, type Scene } from '../../core/piece/types.ts';
+import { AUTO_FRAMING, PLAIN_GRADING, placed, type Scene } from '../../core/piece/types.ts';
 import { compile, locate } from '../../core/timeline/compile.ts';
 import type { Crop } from '../../core/timeline/types.ts';
 import { knownFacts, typesetter } from '../material.ts';
@@ -62,6 +63,27 @@ describe('a loop', () => {
     frames.forEach((f, i) => {
       expect(ssim(canvas[i] as Buffer, compositor[i] as Buffer, size), `frame ${f}`).toBeGreaterThan(0.99);
     });
+  });
+});
+
+describe('a loop with a grading', () => {
+  it.each(GRADE_NAMES)('has the same colours by both: %s', async (grade) => {
+    const loop = [...(await shelf()).entries.values()].find((e) => e.kind === 'loop')?.id ?? '';
+    const grading = { ...PLAIN_GRADING, grade, strength: 0.8, opacity: 0.7, backdrop: '#5a2030' };
+    const document = piece([scene('a', '', { durationMs: 2000, pictures: [placed(loop)], grading })]);
+    const timeline = compile(document, await knownFacts(document), typesetter());
+    const size = { width: 216, height: 384 };
+    const lists = [0, 1, 7].map((frame) => frameAt(timeline, { index: 0, frame }, size));
+    const { canvas, compositor } = await paintedTwice(size, lists);
+    // Decoders make colours of half as many pixels, the canvas of all: edges differ, means do not.
+    for (const [i, frame] of canvas.entries()) {
+      expect(ssim(frame, compositor[i] as Buffer, size)).toBeGreaterThan(0.985);
+      expect(apart(frame, compositor[i] as Buffer, size)).toBeLessThan(1.5);
+      const chroma = [frame, compositor[i] as Buffer].map((f) => f.subarray(size.width * size.height));
+      expect(
+        apart(chroma[0] as Buffer, chroma[1] as Buffer, { width: size.width, height: size.height / 2 }),
+      ).toBeLessThan(1.5);
+    }
   });
 });
 

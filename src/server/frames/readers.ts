@@ -27,11 +27,15 @@ export function frameOf({ moving, assetId }: PictureTexture): Frames {
   return moving.kind === 'loop' ? moving.frame : clipFrame(moving.clip, moving.run);
 }
 
-/** What ffmpeg is told to decode a texture that moves, from a frame of it on, each frame once. to: where they go. */
+/**
+ * What ffmpeg is told to decode a texture that moves, from a frame of it on, each frame once.
+ * to: where they go. cube: a file with what is done to its colours, of a path without signs that filters read.
+ */
 export async function decoderArguments(
   of: PictureTexture,
   format: PixelFormat,
   to: string,
+  cube: string | null = null,
 ): Promise<string[]> {
   const { assetId, view, moving, region, width, height } = of;
   const frame = frameOf(of);
@@ -39,7 +43,8 @@ export async function decoderArguments(
   if (!file || !moving) throw new Error(`The file of the moving picture ${assetId} is gone.`);
   const colours = format === 'rgba' ? 'out_range=pc' : 'out_color_matrix=bt709:out_range=tv';
   const part = `crop=${region.width}:${region.height}:${region.x}:${region.y}:exact=1`;
-  const fit = `${part},scale=${width}:${height}:${colours},setsar=1`;
+  const graded = cube ? `scale=${width}:${height},format=gbrp,lut3d=file=${cube},` : '';
+  const fit = `${part},${graded}scale=${width}:${height}:${colours},setsar=1`;
   const before = Math.min(frame, RUN_UP);
   const seconds = moving.kind === 'loop' ? (frame - 0.5) / FPS : clipSeconds(moving.clip, frame - before);
   const seek = seconds > 0 ? ['-ss', seconds.toFixed(5)] : [];

@@ -1,11 +1,12 @@
 import type { ChildProcess } from 'node:child_process';
 import { constants } from 'node:fs';
-import { type FileHandle, mkdtemp, open, rm } from 'node:fs/promises';
+import { type FileHandle, mkdtemp, open, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import type { PictureTexture } from '../../core/paint/textures.ts';
+import { type PictureTexture, type Tint, tintKey } from '../../core/paint/textures.ts';
 import type { Frames } from '../../core/time.ts';
 import { ProgramError, run, start } from '../program.ts';
+import { cubeOf } from './cube.ts';
 import { dropMessage, nextMessage, streamMessage } from './protocol.ts';
 import { decoderArguments, frameOf, READERS_KEPT, readerKey } from './readers.ts';
 
@@ -34,6 +35,8 @@ export class Streams {
   private turn = 0;
   private folder: Promise<string> | null = null;
   private pipes = 0;
+  /** Files of what tints do to colours, by their keys. */
+  private readonly cubes = new Map<string, string>();
   private failed: Error | null = null;
   private readonly started: Decoder[] = [];
   /** Those whose pipes the compositor has not opened yet, in order. */
@@ -57,7 +60,7 @@ export class Streams {
    */
   async goTo(of: PictureTexture): Promise<{ id: number; fresh: boolean }> {
     if (this.failed) throw this.failed;
-    const key = readerKey(of);
+    const key = `${readerKey(of)} ${tintKey(of.tint)}`;
     const frame = frameOf(of);
     const same = this.open.filter((s) => s.key === key);
     const there = same.find((s) => s.at === frame) ?? same.find((s) => s.at === frame - 1);
@@ -77,18 +80,33 @@ export class Streams {
   /** before: a stream of the same picture that takes its place. */
   private async begin(of: PictureTexture, key: string, before: Stream | null): Promise<Stream> {
     this.open = this.open.filter((s) => s !== before);
-    this.folder ??= mkdtemp(path.join(tmpdir(), 'nabbet-streams-'));
-    const pipe = path.join(await this.folder, String(this.pipes++));
+    const pipe = path.join(await this.room(), String(this.pipes++));
     await run('mkfifo', ['-m', '600', pipe]);
     const decoder = new Decoder(of.assetId, pipe, (e) => {
       this.failed ??= e;
     });
-    await decoder.start(await decoderArguments(of, 'yuv420p', pipe));
+    await decoder.start(await decoderArguments(of, 'yuv420p', pipe, await this.cube(of.tint)));
     this.started.push(decoder);
     this.coming.push(decoder);
     const id = before?.id ?? this.to.takeId();
     await this.to.send(streamMessage(id, of, pipe));
     return { key, id, at: -1, turn: 0 };
+  }
+
+  private room(): Promise<string> {
+    this.folder ??= mkdtemp(path.join(tmpdir(), 'nabbet-streams-'));
+    return this.folder;
+  }
+
+  private async cube(tint: Tint): Promise<string | null> {
+    if (!tint) return null;
+    const key = tintKey(tint);
+    const known = this.cubes.get(key);
+    if (known) return known;
+    const file = path.join(await this.room(), `${this.cubes.size}.cube`);
+    await writeFile(file, cubeOf(tint));
+    this.cubes.set(key, file);
+    return file;
   }
 
   async close(): Promise<void> {
