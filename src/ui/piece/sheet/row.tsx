@@ -18,6 +18,7 @@ import { type Layout, layoutRule } from '../../../core/look/layouts.ts';
 import type { Scene } from '../../../core/piece/types.ts';
 import { clock, framesToMs, framesToSeconds } from '../../../core/time.ts';
 import { IconButton } from '../../shared/icon-button.tsx';
+import { aspect } from '../../shared/media.ts';
 import { useScene } from '../context.ts';
 import { type PassName, passOf } from '../passes.ts';
 import { LAYOUT_OPTIONS } from './layout-options.ts';
@@ -31,6 +32,8 @@ export interface RowProps {
   index: number;
   last: boolean;
   selected: boolean;
+  /** In sight, nearly so, or at work; of the others only number and words are there. */
+  whole: boolean;
   /** Id of the scene whose picture is seen: this one, or the one before that goes on; and then its place, from 1. */
   behind: string;
   before: number | null;
@@ -52,20 +55,16 @@ export const Row = memo(function Row(props: RowProps) {
 type RowOfProps = Omit<RowProps, 'behind'> & { scene: Scene; behind: Scene };
 
 function RowOf(props: RowOfProps) {
-  const { scene, index, last, selected, actions } = props;
-  const { RowExtra, RowFigure, alternatives, offersSpoken } = passOf(props.pass);
+  const { scene, index, selected, actions } = props;
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: scene.id,
   });
-  const [apart, setApart] = useState(false);
-  const toggleApart = useCallback(() => setApart((on) => !on), []);
-  const name = `Scene ${index + 1}`;
   return (
     // biome-ignore lint/a11y/useKeyWithClickEvents: a click anywhere in a row selects it; every control in it has its own keyboard way
     <article
       ref={setNodeRef}
       data-scene={scene.id}
-      aria-label={name}
+      aria-label={`Scene ${index + 1}`}
       className={`row${selected ? ' row--selected' : ''}${isDragging ? ' row--dragged' : ''}`}
       style={{ transform: CSS.Translate.toString(transform), transition }}
       onMouseDown={(e) => {
@@ -78,6 +77,37 @@ function RowOf(props: RowOfProps) {
         if (!e.shiftKey && !e.ctrlKey && !e.metaKey) actions.select(scene.id, 'only');
       }}
     >
+      {props.whole ? (
+        <RowWhole {...props} attributes={attributes} listeners={listeners} />
+      ) : (
+        <RowAfar scene={scene} index={index} format={props.format} />
+      )}
+    </article>
+  );
+}
+
+/** A row that is out of sight: its words, so that they can be found and read, in about its height. */
+function RowAfar({ scene, index, format }: Pick<RowProps, 'index' | 'format'> & { scene: Scene }) {
+  return (
+    <>
+      <span className="row__edge row__number">{index + 1}</span>
+      <div className="row__picture">
+        <span className="frame" style={{ aspectRatio: aspect(format) }} />
+      </div>
+      <div className={`row__words words words--${scene.layout}`}>
+        <div className="words__mirror">{scene.shown}</div>
+      </div>
+    </>
+  );
+}
+
+function RowWhole(props: RowOfProps & Pick<RowEdgeProps, 'attributes' | 'listeners'>) {
+  const { scene, index, last, actions, attributes, listeners } = props;
+  const { RowExtra, RowFigure, alternatives, offersSpoken } = passOf(props.pass);
+  const [apart, setApart] = useState(false);
+  const toggleApart = useCallback(() => setApart((on) => !on), []);
+  return (
+    <>
       <RowEdge id={scene.id} index={index} attributes={attributes} listeners={listeners} actions={actions} />
       <RowPicture
         id={scene.id}
@@ -91,7 +121,7 @@ function RowOf(props: RowOfProps) {
       />
       <div className="row__words">
         <RowWords scene={scene} index={index} last={last} actions={actions} />
-        <RowExtra scene={scene} name={name} apart={apart} actions={actions} />
+        <RowExtra scene={scene} name={`Scene ${index + 1}`} apart={apart} actions={actions} />
       </div>
       <RowFacts id={scene.id}>
         {RowFigure && <RowFigure id={scene.id} shown={layoutRule(scene.layout).words ? scene.shown : ''} />}
@@ -108,7 +138,7 @@ function RowOf(props: RowOfProps) {
           actions={actions}
         />
       )}
-    </article>
+    </>
   );
 }
 

@@ -12,7 +12,7 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, Empty } from 'antd';
-import { useCallback, useMemo, useRef } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { moveScene } from '../../../core/piece/actions.ts';
 import { edit } from '../../../core/piece/edit.ts';
@@ -22,6 +22,7 @@ import { dragWords } from '../../shared/drag.ts';
 import { newId, usePiece, usePieceState, useViewState } from '../context.ts';
 import { Row } from './row.tsx';
 import type { RowActions } from './row-actions.ts';
+import { useNear } from './use-near.ts';
 import { useRowActions } from './use-row-actions.ts';
 import './sheet.css';
 
@@ -41,8 +42,11 @@ export function Sheet() {
   const list = useRef<HTMLDivElement>(null);
   const actions: RowActions = useRowActions(list);
   const sensors = useSensors(useSensor(PointerSensor, POINTER), useSensor(KeyboardSensor, KEYBOARD));
+  const near = useNear(list, ids);
+  const [dragged, setDragged] = useState<string | null>(null);
   const onDragEnd = useCallback(
     ({ active, over }: DragEndEvent) => {
+      setDragged(null);
       if (!over || active.id === over.id) return;
       apply(moveScene(String(active.id), ids.indexOf(String(over.id))));
     },
@@ -71,6 +75,8 @@ export function Sheet() {
         id="sheet"
         sensors={sensors}
         collisionDetection={closestCenter}
+        onDragStart={({ active }) => setDragged(String(active.id))}
+        onDragCancel={() => setDragged(null)}
         onDragEnd={onDragEnd}
       >
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
@@ -83,6 +89,7 @@ export function Sheet() {
               index={i}
               last={i === ids.length - 1}
               selected={chosen.has(id)}
+              whole={near.has(id) || selected[0] === id || dragged === id}
               alone={selected.length === 1 && selected[0] === id}
               pass={pass}
               format={format}
