@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { epub, odt } from '../studio/fixtures/packages.ts';
-import { accessible, lines, pass, rows, saved, stored, words } from './steps.ts';
+import { accessible, layFiles, lines, pass, rows, saved, stored, words } from './steps.ts';
 
 const paragraph = (text: string) => ({ kind: 'p' as const, text, items: [], rows: [], picture: '' });
 const chapter = (title: string, texts: string[]) => ({ title, blocks: texts.map(paragraph) });
@@ -29,11 +29,8 @@ test('a book: one chapter is told, others are chosen, and undone', async ({ page
     { title: 'A year at the harbour', author: 'Isolde Marrow', date: '2025-09-01' },
     CHAPTERS,
   );
-  await page.goto('/begin/article');
-  await page
-    .locator('input[type=file]')
-    .first()
-    .setInputFiles({ name: 'year.epub', mimeType: 'application/epub+zip', buffer });
+  await page.goto('/');
+  await layFiles(page, { name: 'year.epub', mimeType: 'application/epub+zip', buffer });
   await page.waitForURL(/\/outline\//);
   await expect(page.getByText(/Book, 3 chapters/)).toBeVisible();
   await expect.poll(() => outline(page)).toContain('The harbour froze');
@@ -81,11 +78,8 @@ test('an OpenDocument text becomes a piece; findings of one kind are said togeth
       'Beans and squash grew well, and the rest went to the school.',
     ].map(paragraph),
   });
-  await page.goto('/begin/article');
-  await page
-    .locator('input[type=file]')
-    .first()
-    .setInputFiles({ name: 'strip.odt', mimeType: 'application/vnd.oasis.opendocument.text', buffer });
+  await page.goto('/');
+  await layFiles(page, { name: 'strip.odt', mimeType: 'application/vnd.oasis.opendocument.text', buffer });
   await page.waitForURL(/\/outline\//);
   await expect(page.getByRole('heading', { name: 'The strip behind the depot' })).toBeVisible();
   await expect(page.getByText(/OpenDocument text/)).toBeVisible();

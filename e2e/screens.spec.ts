@@ -8,9 +8,10 @@ test('every screen and pass meets WCAG 2.2 AA as far as axe can tell', async ({ 
   await accessible(page, 'desk');
   await page.goto('/licences');
   await accessible(page, 'licences');
-  await page.goto('/begin');
-  await page.getByRole('button', { name: 'Try with a sample' }).click();
-  await accessible(page, 'begin');
+  await page.goto('/begin/article');
+  await page.getByRole('button', { name: 'a script', exact: true }).click();
+  await expect(page.getByText(/^A script of \d+ words: 14 scenes/)).toBeVisible();
+  await accessible(page, 'a script on the sheet');
   await begin(page);
   await voicesReady(page);
   await accessible(page, 'words');
@@ -47,7 +48,7 @@ test('wrong addresses and wrong requests get an answer that says what to do', as
   await page.goto('/no-such-page');
   await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
   for (const [url, data, status] of [
-    ['/api/pieces', { script: '   ', split: 'line', format: '9:16', voice: 'maud', mood: null }, 400],
+    ['/api/pieces', { script: '   ', split: 'line', format: '9:16', voice: 'maud', mood: null }, 422],
     ['/api/pieces', { script: 'x', split: 'word', format: '9:16', voice: 'maud', mood: null }, 400],
     ['/api/takes', { text: '🙂', voice: { name: 'maud', pace: 1 } }, 422],
     ['/api/takes', { text: 'x', voice: { name: 'nobody', pace: 1 } }, 400],
@@ -81,6 +82,9 @@ test('a long script is a sheet of 200 rows that can still be typed in', async ({
     ).join('\n'),
   );
   await expect(rows(page)).toHaveCount(200, { timeout: 60_000 });
+  // Rows out of sight hold their words only.
+  await expect(rows(page).nth(149)).toContainText('Line 149 of the long piece');
+  await rows(page).nth(149).scrollIntoViewIfNeeded();
   await words(page, 150).click();
   await words(page, 150).press('End');
   await words(page, 150).pressSequentially(' And more.');

@@ -1,21 +1,31 @@
 import { expect, test } from '@playwright/test';
-import { begin, lines, pressUntil, rows, SCRIPT, saved, stored, words } from './steps.ts';
+import { begin, lay, lines, pressUntil, rows, SCRIPT, saved, stored, words } from './steps.ts';
 
 test('a pasted script is cut before the eyes of the writer and becomes a draft with pictures', async ({
   page,
 }) => {
-  await page.goto('/begin');
-  await page.getByLabel('Script').fill(SCRIPT);
-  const cut = page.locator('ol.cut li');
+  await lay(page, SCRIPT);
+  const cut = page.locator('.laid-row textarea');
   await expect(cut).toHaveCount(5);
-  await expect(cut.first()).toContainText('title');
-  await expect(cut.nth(2)).toContainText('picture: a narrow boat');
+  await expect(page.getByRole('button', { name: 'Row 1 is no title' })).toBeVisible();
+  await expect(page.getByText('picture: a narrow boat')).toBeVisible();
   await page.getByLabel('Cut by').getByText('Paragraphs').click();
   await expect(cut).toHaveCount(2);
   await page.getByLabel('Cut by').getByText('Lines').click();
   await page.reload();
-  await expect(page.getByLabel('Script')).toHaveValue(SCRIPT);
-  await page.getByLabel('Cut by').getByText('Lines').click();
+  await expect(cut).toHaveCount(5);
+  // A row is ended and joined again, and the last steps are taken back.
+  await cut.nth(1).press('Home');
+  for (let i = 0; i < 9; i++) await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Enter');
+  await expect(cut).toHaveCount(6);
+  await expect(cut.nth(2)).toBeFocused();
+  await page.keyboard.press('Backspace');
+  await expect(cut).toHaveCount(5);
+  await page.keyboard.type('and ');
+  await expect(cut.nth(1)).toHaveValue('The baker and kneads the dough at dawn.');
+  await page.keyboard.press('Control+z');
+  await expect(cut.nth(1)).toHaveValue('The baker kneads the dough at dawn.');
   await page.getByRole('button', { name: 'Make the first draft' }).click();
   await expect(rows(page)).toHaveCount(5);
   await expect(rows(page).locator('.row__picture img').first()).toBeVisible();

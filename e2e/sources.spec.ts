@@ -3,19 +3,23 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, type Page, test } from '@playwright/test';
 import { writeShots } from '../studio/fixtures/photos.ts';
-import { accessible, lines, pressUntil, rows, saved, stored, words } from './steps.ts';
+import {
+  accessible,
+  emptySet,
+  layFiles,
+  lines,
+  pressUntil,
+  readDemo,
+  rows,
+  saved,
+  stored,
+  words,
+} from './steps.ts';
 
 const outlineLines = (page: Page): Promise<string[]> =>
   page
     .locator('.scene-line__words > textarea')
     .evaluateAll((all) => all.map((t) => (t as HTMLTextAreaElement).value));
-
-async function openDemo(page: Page, way: 'article' | 'product', title: string): Promise<void> {
-  await page.goto(`/begin/${way}`);
-  await page.getByRole('button', { name: title }).click();
-  await page.waitForURL(/\/outline\//);
-  await expect(page.locator('.scene-line').first()).toBeVisible();
-}
 
 async function makeDraft(page: Page): Promise<string> {
   await page.getByRole('button', { name: 'Make the first draft' }).click();
@@ -26,24 +30,26 @@ async function makeDraft(page: Page): Promise<string> {
 test('an article: what was read, what it becomes, pulled in, thrown out, condensed again, and kept over a reload', async ({
   page,
 }) => {
-  await openDemo(page, 'article', 'Why did the market street');
+  await readDemo(page, 'osierwick-courier/rain-barrels');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Why did the market street stay dry?');
   await expect(page.getByText('Osric Penhallow')).toBeVisible();
   expect((await outlineLines(page))[0]).toMatch(/^Why did the market street stay dry/);
-  await expect(page.locator('.source__picture img')).toHaveCount(2, { timeout: 30_000 });
+  await expect(page.locator('.scene-line__picture img').first()).toBeVisible({ timeout: 30_000 });
 
+  // What is left out is folded between the scenes, and gives a sentence with one key.
+  await expect(page.locator('.left-out__line').first()).toHaveText(/^\d+ sentences?, \d+ words/);
+  await page.getByRole('button', { name: 'Unfold the whole article' }).click();
   const unused = page.getByRole('button', {
-    name: 'Two years ago the same amount stood knee-deep in the shops.',
+    name: 'Take into the piece: Two years ago the same amount stood knee-deep in the shops.',
   });
-  await expect(unused).toHaveAttribute('aria-pressed', 'false');
-  await unused.click();
-  await expect(unused).toHaveAttribute('aria-pressed', 'true');
+  await unused.focus();
+  await page.keyboard.press('Enter');
+  await expect(unused).toHaveCount(0);
   expect(await outlineLines(page)).toContain('Two years ago the same amount stood knee-deep in the shops.');
 
-  const used = page.getByRole('button', { name: 'A basin of concrete under the town hall' });
-  await expect(used).toHaveAttribute('aria-pressed', 'true');
-  await used.click();
-  await expect(used).toHaveAttribute('aria-pressed', 'false');
+  const used = page.locator('.scene-line').filter({ hasText: 'A basin of concrete' });
+  await used.getByRole('button', { name: /^Throw out line/ }).click();
+  await expect(used).toHaveCount(0);
 
   const first = page.getByLabel('Words of line 1', { exact: true });
   await first.fill('Dry feet, for once');
@@ -62,7 +68,9 @@ test('an article: what was read, what it becomes, pulled in, thrown out, condens
   await saved(page);
   await page.reload();
   await expect.poll(() => outlineLines(page)).toEqual(short);
-  await expect(page.getByText(/Left out of the page: \d+ parts/)).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /beside the article, \d+ parts? of the page/ }),
+  ).toBeVisible();
   await accessible(page, 'outline of an article');
 
   const id = await makeDraft(page);
@@ -82,35 +90,33 @@ test('an article: what was read, what it becomes, pulled in, thrown out, condens
 });
 
 test('what cannot be read is answered with words and a way out', async ({ page }) => {
-  await page.goto('/begin/article');
-  const address = page.getByLabel('Address');
+  await page.goto('/');
+  const row = page.getByLabel('Words of row 1', { exact: true });
   for (const [text, answer] of [
     ['http://192.168.0.1/router', /private network/],
     ['ftp://x.example/y', /Only http and https/],
-    ['two words', /is no address/],
+    [`${new URL(page.url()).origin}/demo-web/meadow-map/app`, /built by scripts/],
   ] as const) {
-    await address.fill(text);
-    await page.getByRole('button', { name: 'Read it' }).click();
+    await row.fill(text);
+    await page.getByRole('button', { name: 'Read the page' }).click();
     await expect(page.getByRole('alert').filter({ hasText: answer })).toBeVisible();
   }
-  await page.getByRole('button', { name: 'The meadow map' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: /built by scripts/ })).toBeVisible();
-  await accessible(page, 'begin with an article');
+  await accessible(page, 'a page that cannot be read');
 
-  const paste = page.getByLabel(/^Or paste the article/);
-  await paste.fill(
+  await row.fill(
     'The rope ferry\n\nThe ferry crosses the river 60 times a day. It does so without a sound since Monday, because an electric winch has taken the place of the diesel.\n\nThe change cost 48,000 crowns.',
   );
   await page.reload();
-  await expect(paste).toHaveValue(/The rope ferry/);
-  await page.getByRole('button', { name: 'Read what is pasted' }).click();
+  await expect(row).toHaveValue(/The rope ferry/);
+  await page.getByLabel('Take it as').getByText('Condense it').click();
+  await page.getByRole('button', { name: 'Condense it' }).click();
   await page.waitForURL(/\/outline\//);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('The rope ferry');
 
-  await page.goto('/begin/article');
-  await page.locator('input[type=file]').setInputFiles('studio/fixtures/documents/locked.pdf');
+  await page.goto('/');
+  await layFiles(page, 'studio/fixtures/documents/locked.pdf');
   await expect(page.getByRole('alert').filter({ hasText: /locked with a password/ })).toBeVisible();
-  await page.locator('input[type=file]').setInputFiles('studio/fixtures/documents/two-columns.pdf');
+  await layFiles(page, 'studio/fixtures/documents/two-columns.pdf');
   await page.waitForURL(/\/outline\//);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
     'Street lamps go out at eleven, and the stars come back',
@@ -122,7 +128,7 @@ test('what cannot be read is answered with words and a way out', async ({ page }
 test('a product: the fact sheet is corrected, five angles give five scripts, a missing fact is a blank', async ({
   page,
 }) => {
-  await openDemo(page, 'product', 'Wick No. 3');
+  await readDemo(page, 'lanternworks/wick-no-3');
   await expect(page.getByLabel('Price', { exact: true })).toHaveValue('€34.00');
   await expect(page.getByLabel('Price before')).toHaveValue('€42.00');
   const scripts: string[] = [];
@@ -169,8 +175,7 @@ test('photos: sent in parts, a broken connection goes on, doubles and blurred on
       if (route.request().method() === 'PATCH' && broken++ === 0) await route.abort('connectionreset');
       else await route.continue();
     });
-    await page.goto('/begin/photos');
-    await page.waitForURL(/\/outline\//);
+    await emptySet(page);
     await accessible(page, 'empty photo set');
     await page.locator('input[type=file]').first().setInputFiles(files);
     await expect(page.locator('.photo-tile')).toHaveCount(10, { timeout: 60_000 });
@@ -235,8 +240,7 @@ test('photos that were left out are removed, and can be brought again', async ({
         .locator('input[type=file]')
         .first()
         .setInputFiles(files.map((f) => path.join(folder, f)));
-    await page.goto('/begin/photos');
-    await page.waitForURL(/\/outline\//);
+    await emptySet(page);
     // The first answer comes after the other two: it knows less than they do, and takes nothing back.
     const answered: (() => void)[] = [];
     const others = [0, 1].map(() => new Promise<void>((r) => answered.push(r)));

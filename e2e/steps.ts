@@ -8,11 +8,37 @@ A boat goes down the canal under the bridge. [a narrow boat]
 Lanterns glow over the night market.
 Come along on Thursday.`;
 
+/** Lays words on the empty sheet of the desk. */
+export async function lay(page: Page, words: string, split?: string): Promise<void> {
+  await page.goto('/');
+  await page.getByLabel('Words of row 1', { exact: true }).fill(words);
+  if (split) await page.getByLabel('Cut by').getByText(split).click();
+}
+
+/** Has one of the made-up pages read, by its path; waits for the outline. */
+export async function readDemo(page: Page, path: string): Promise<void> {
+  await page.goto('/');
+  await page
+    .getByLabel('Words of row 1', { exact: true })
+    .fill(`${new URL(page.url()).origin}/demo-web/${path}`);
+  await page.getByRole('button', { name: 'Read the page' }).click();
+  await page.waitForURL(/\/outline\//);
+  await expect(page.locator('.scene-line').first()).toBeVisible();
+}
+
+/** Lays files on the sheet. */
+export const layFiles = (page: Page, files: Parameters<Locator['setInputFiles']>[0]): Promise<void> =>
+  page.getByLabel('Files', { exact: true }).setInputFiles(files);
+
+/** A photo set that is still empty. */
+export async function emptySet(page: Page): Promise<void> {
+  const answer = await page.request.post('/api/sources', { data: { from: 'photos', title: '' } });
+  await page.goto(`/outline/${(await answer.json()).id}`);
+}
+
 /** Begins a piece with a script, as a writer does, and waits for the sheet. */
 export async function begin(page: Page, script = SCRIPT, split = 'Lines'): Promise<string> {
-  await page.goto('/begin');
-  await page.getByLabel('Script').fill(script);
-  await page.getByLabel('Cut by').getByText(split).click();
+  await lay(page, script, split);
   await page.getByRole('button', { name: 'Make the first draft' }).click();
   await expect(page.getByLabel('Sheet', { exact: true })).toBeVisible({ timeout: 60_000 });
   return page.url().split('/').pop() ?? '';
@@ -21,10 +47,14 @@ export async function begin(page: Page, script = SCRIPT, split = 'Lines'): Promi
 export const rows = (page: Page): Locator => page.getByLabel('Sheet', { exact: true }).getByRole('article');
 export const words = (page: Page, n: number): Locator =>
   page.getByLabel(`Words of scene ${n}`, { exact: true });
+/** The words of all rows, also of those out of sight. */
 export const lines = (page: Page): Promise<string[]> =>
-  rows(page)
-    .locator('.words textarea')
-    .evaluateAll((all) => all.map((t) => (t as HTMLTextAreaElement).value));
+  rows(page).evaluateAll((all) =>
+    all.map((row) => {
+      const field = row.querySelector<HTMLTextAreaElement>('.words textarea');
+      return field?.value ?? row.querySelector('.words__mirror')?.textContent ?? '';
+    }),
+  );
 
 export async function saved(page: Page): Promise<void> {
   await expect(page.locator('output.saved')).toHaveText(/Saved/);

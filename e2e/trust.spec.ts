@@ -3,7 +3,7 @@ import { expect, type Page, test } from '@playwright/test';
 import { eq } from 'drizzle-orm';
 import { closeDatabase, db } from '../src/server/db/client.ts';
 import { pieces } from '../src/server/db/schema.ts';
-import { accessible, begin, lines, saved, stored, words } from './steps.ts';
+import { accessible, begin, lines, readDemo, saved, stored, words } from './steps.ts';
 
 test.afterAll(closeDatabase);
 
@@ -186,9 +186,7 @@ test('an outline in two windows: each keeps what the other did, also offline, an
   page,
   context,
 }) => {
-  await page.goto('/begin/product');
-  await page.getByRole('button', { name: 'Wick No. 3' }).click();
-  await page.waitForURL(/\/outline\//);
+  await readDemo(page, 'lanternworks/wick-no-3');
   const second = await context.newPage();
   await second.goto(page.url());
   const maker = (p: Page) => p.getByLabel('Maker');

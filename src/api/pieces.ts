@@ -73,16 +73,19 @@ export const exportPiece = endpoint('GET', '/api/pieces/:id/stored', {
   answer: answer<ExportedPiece>(),
 });
 
-/** Begins a piece with a script: cut, pictures nabbed; the voices follow one by one from the client. */
+/** Pictures that may be laid beside a script. */
+const MOST_BROUGHT = 200;
+
+/**
+ * Begins a piece with a script: cut, pictures nabbed; the voices follow one by one from the client. brought: own pictures
+ * that were laid beside it, tried for its lines before all others.
+ */
 export const createPiece = endpoint('POST', '/api/pieces', {
-  body: Joi.object<{ script: string; split: Split } & PieceOptions>({
-    script: Joi.string()
-      .trim()
-      .min(1)
-      .max(SCRIPT_LETTERS)
-      .required()
-      .messages({ 'string.empty': 'There are no words in the script yet.' }),
+  body: Joi.object<{ script: string; split: Split; brought: string[] } & PieceOptions>({
+    /** May be empty where pictures speak for themselves. */
+    script: Joi.string().trim().allow('').max(SCRIPT_LETTERS).required(),
     split: oneOf(SPLITS).required(),
+    brought: Joi.array().items(Joi.string().max(64)).max(MOST_BROUGHT).unique().default([]),
   }).concat(optionsSchema as Joi.ObjectSchema),
   status: 201,
   answer: answer<{ id: string }>(),

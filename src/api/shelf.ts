@@ -37,6 +37,8 @@ export interface ShelfEntryView {
   colours: string[];
   /** null while nobody has said. */
   people: number | null;
+  /** When it was taken, as its camera wrote it; null when nothing says. */
+  takenAt: string | null;
   loopFrames: number;
   durationMs: number;
   sound: boolean;

@@ -1,10 +1,13 @@
 import Joi from 'joi';
 import { type OutlineEdit, outlineEditSchema } from '../core/outline/edit.ts';
+import { PHOTO } from '../core/outline/photos.ts';
+import { choicesSchema } from '../core/outline/schema.ts';
 import type { OutlineChoices } from '../core/outline/types.ts';
 import { oneOf } from '../core/piece/field.ts';
-import type { PieceOptions } from '../core/piece/options.ts';
+import { optionsSchema, type PieceOptions } from '../core/piece/options.ts';
 import type { SourceKind } from '../core/source/kinds.ts';
 import type { Photo, Source } from '../core/source/types.ts';
+import type { Milliseconds } from '../core/time.ts';
 import { entriesSchema, type StoredEntry } from './edits.ts';
 import { answer, byId, endpoint } from './endpoint.ts';
 import type { ShelfEntryView } from './shelf.ts';
@@ -34,11 +37,38 @@ export interface SourceSummary {
 export type ReadAs = 'auto' | 'article' | 'product';
 const as = oneOf(['auto', 'article', 'product']).default('auto');
 
-/** What the writer brought: an address, pasted words, or a photo set that is still empty. */
-export type SourceInput =
+/** A photo that was uploaded, with what is known of its file. */
+export interface BroughtPhoto {
+  photo: string;
+  assetId: string;
+  name: string;
+  bytes: number;
+  modifiedMs: number;
+}
+
+const broughtPhoto = {
+  photo: Joi.string()
+    .pattern(/^[\w-]{1,40}$/)
+    .required(),
+  assetId: Joi.string().max(40).required(),
+  name: Joi.string().max(300).required(),
+  bytes: Joi.number().integer().min(0).required(),
+  modifiedMs: Joi.number().integer().min(0).required(),
+};
+
+/** What the writer brought: an address, pasted words, or a photo set, empty or with its first photos. */
+export type SourceInput = (
   | { from: 'address'; address: string; as: ReadAs }
   | { from: 'text'; text: string; html: string | null; as: ReadAs }
-  | { from: 'photos'; title: string };
+  | { from: 'photos'; title: string; photos: BroughtPhoto[] }
+) &
+  Wished;
+
+/** What the outline begins with; null leaves it to the source. */
+export interface Wished {
+  targetMs: Milliseconds | null;
+  options: PieceOptions | null;
+}
 
 const INPUTS: Record<SourceInput['from'], Record<string, Joi.Schema>> = {
   address: {
@@ -55,14 +85,21 @@ const INPUTS: Record<SourceInput['from'], Record<string, Joi.Schema>> = {
     html: Joi.string().allow(null).max(3_000_000).required(),
     as,
   },
-  photos: { title: Joi.string().allow('').max(300).required() },
+  photos: {
+    title: Joi.string().allow('').max(300).required(),
+    photos: Joi.array().items(Joi.object(broughtPhoto)).max(PHOTO.most).default([]),
+  },
 };
 
 const inputSchema = Object.entries(INPUTS).reduce(
   (schema, [from, fields]) =>
     // biome-ignore lint/suspicious/noThenProperty: the name of Joi's option
     schema.when(Joi.object({ from: Joi.valid(from).required() }).unknown(), { then: Joi.object(fields) }),
-  Joi.object({ from: oneOf(Object.keys(INPUTS)).required() }),
+  Joi.object({
+    from: oneOf(Object.keys(INPUTS)).required(),
+    targetMs: choicesSchema.extract('targetMs').optional().default(null),
+    options: optionsSchema.allow(null).default(null),
+  }),
 ) as Joi.ObjectSchema<SourceInput>;
 
 /** The largest document that is read, bytes. */
@@ -118,15 +155,7 @@ export const fetchSourcePictures = endpoint('POST', '/api/sources/:id/pictures',
 /** Adds an uploaded photo to the set. */
 export const addPhoto = endpoint('POST', '/api/sources/:id/photos', {
   params: byId,
-  body: Joi.object<{ photo: string; assetId: string; name: string; bytes: number; modifiedMs: number }>({
-    photo: Joi.string()
-      .pattern(/^[\w-]{1,40}$/)
-      .required(),
-    assetId: Joi.string().max(40).required(),
-    name: Joi.string().max(300).required(),
-    bytes: Joi.number().integer().min(0).required(),
-    modifiedMs: Joi.number().integer().min(0).required(),
-  }),
+  body: Joi.object<BroughtPhoto>(broughtPhoto),
   answer: answer<{ photos: Photo[]; title: string; asset: ShelfEntryView | null }>(),
 });
 

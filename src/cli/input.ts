@@ -10,7 +10,7 @@ import { draftFromLines } from '../core/outline/draft.ts';
 import { draftFromOutline } from '../core/outline/from-outline.ts';
 import { firstChoices, outlineLines } from '../core/outline/outline.ts';
 import { photoRemarks } from '../core/outline/photos.ts';
-import type { OutlineChoices } from '../core/outline/types.ts';
+import type { OutlineChoices, OutlineLine } from '../core/outline/types.ts';
 import { fitDraft } from '../core/piece/fit.ts';
 import { LIMITS } from '../core/piece/limits.ts';
 import type { Piece } from '../core/piece/types.ts';
@@ -53,8 +53,8 @@ export interface InputOptions {
 }
 
 /** What make was given, as a draft without pictures from the shelf yet. say: one line for the user at a time. */
-export async function draftFromInput(options: InputOptions, say: (line: string) => void): Promise<Piece> {
-  try {
+export const draftFromInput = (options: InputOptions, say: (line: string) => void): Promise<Piece> =>
+  reading(options.input, async () => {
     const source = await readInput(options, say);
     for (const note of source.notes) say(noteWords(note));
     const draft =
@@ -65,9 +65,39 @@ export async function draftFromInput(options: InputOptions, say: (line: string) 
       source.kind === 'script' ? 'Take a part of it, or --split paragraph.' : 'Give a shorter --target.',
     );
     return fitted;
+  });
+
+/** What a piece would say, without making it. */
+export interface Told {
+  kind: SourceKind;
+  title: string;
+  lines: Pick<OutlineLine, 'ref' | 'layout' | 'shown' | 'spoken' | 'from'>[];
+}
+
+/** Reads what a piece would be made of, and what it would say. */
+export const toldFromInput = (options: InputOptions, say: (line: string) => void): Promise<Told> =>
+  reading(options.input, async () => {
+    const source = await readInput(options, say);
+    for (const note of source.notes) say(noteWords(note));
+    if (source.kind !== 'script') {
+      const lines = outlineOf(source, options).lines;
+      return { kind: source.kind, title: source.title, lines };
+    }
+    const { title, scenes } = scriptDraft(source, options);
+    return {
+      ...{ kind: source.kind, title },
+      lines: scenes.map(({ layout, shown, spoken, from }) => ({
+        ...{ layout, shown, spoken },
+        ...{ ref: from?.ref ?? '', from: from?.text ?? '' },
+      })),
+    };
+  });
+
+async function reading<T>(input: string, work: () => Promise<T>): Promise<T> {
+  try {
+    return await work();
   } catch (e) {
-    if (e instanceof Failed)
-      throw new UsageError(`${options.input} cannot be read: ${failureWords(e.failure)}`);
+    if (e instanceof Failed) throw new UsageError(`${input} cannot be read: ${failureWords(e.failure)}`);
     throw e;
   }
 }
@@ -157,7 +187,7 @@ function chaptersAsked({ chapters }: Source, { chapters: asked }: InputOptions):
   return asked.flatMap((n) => chapters[n - 1]?.id ?? []);
 }
 
-function outlineDraft(source: Source, options: InputOptions, say: (line: string) => void): Piece {
+function outlineOf(source: Source, options: InputOptions): { choices: OutlineChoices; lines: OutlineLine[] } {
   const first = firstChoices(source);
   const choices: OutlineChoices = {
     ...first,
@@ -173,6 +203,11 @@ function outlineDraft(source: Source, options: InputOptions, say: (line: string)
   };
   const lines = outlineLines(source, choices, voiceSpeed(options.voice));
   if (!lines.length) throw new UsageError(`${options.input} has no words in it that could become a scene.`);
+  return { choices, lines };
+}
+
+function outlineDraft(source: Source, options: InputOptions, say: (line: string) => void): Piece {
+  const { choices, lines } = outlineOf(source, options);
   if (source.chapters.length)
     say(`a book of ${source.chapters.length} chapters; told is ${chapterTitles(source, choices)}`);
   if (source.kind === 'article')

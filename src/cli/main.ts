@@ -6,6 +6,7 @@ import { UsageError } from './usage.ts';
 const COMMANDS: Record<string, (argv: string[]) => Promise<void>> = {
   demo: async () => (await import('./demo.ts')).demo(),
   make,
+  outline: async (argv) => (await import('./outline.ts')).outline(argv),
   bring: async (argv) => (await import('./bring.ts')).bring(argv),
   test: async (argv) => (await import('./test.ts')).test(argv),
   bench: async () => (await import('./bench.ts')).bench(),
@@ -26,6 +27,7 @@ const USAGE = `usage: nabbet ${Object.keys(COMMANDS).join(' | ')}
   licences gathers the licences of everything that is used into docs/licences.md
   paint   paints the shelf again (or: paint ID,ID)
   bring   puts the photos, clips and logos of a folder on the shelf: bring FOLDER
+  outline prints what a piece would say without making it; FILE and the choices are those of make
   make    ${MAKE_USAGE.replace('usage: nabbet make ', '')}`;
 
 const [name = '', ...argv] = process.argv.slice(2);

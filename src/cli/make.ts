@@ -26,7 +26,8 @@ export interface MakeOptions extends InputOptions {
 /** Lengths that can be asked for, seconds. */
 const TARGET = { least: 5, most: 1800 } as const;
 
-function parse(argv: string[]): MakeOptions {
+/** What make is told, and outline with it. */
+export function parse(argv: string[]): MakeOptions {
   let parsed: ReturnType<typeof read>;
   try {
     parsed = read(argv);

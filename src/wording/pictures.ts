@@ -28,6 +28,8 @@ function oneReason(r: PictureReason): string {
       return r.caption ? `from the source: ${r.caption}` : 'from the source';
     case 'photo':
       return 'one of your photos';
+    case 'brought':
+      return 'you laid it beside the script';
     case 'was-here':
       return 'used here before';
     case 'like':

@@ -148,3 +148,22 @@ export const remarkWords = (r: PhotoRemark): string =>
   r.kind === 'near-duplicate'
     ? `Nearly the same as ${r.better?.name ?? 'another one'}, which is sharper`
     : 'Blurred: far less sharp than the others';
+
+/** How much a stretch that is left out holds. */
+export function leftWords({
+  sentences,
+  words,
+  pictures,
+}: {
+  sentences: number;
+  words: number;
+  pictures: number;
+}): string {
+  return [
+    sentences && counted(sentences, 'sentence', 'sentences'),
+    words && counted(words, 'word', 'words'),
+    pictures && counted(pictures, 'picture', 'pictures'),
+  ]
+    .filter(Boolean)
+    .join(', ');
+}

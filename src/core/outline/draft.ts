@@ -1,8 +1,17 @@
 import type { Format } from '../look/formats.ts';
 import type { Mood } from '../music/moods.ts';
 import type { NewId } from '../piece/actions.ts';
-import { emptyPiece, emptyScene, newBed, type Piece } from '../piece/types.ts';
+import type { PictureReason } from '../piece/reasons.ts';
+import { emptyPiece, emptyScene, newBed, type Piece, type Placement, placed } from '../piece/types.ts';
 import { type ScriptLine, titleFrom } from '../text/script.ts';
+import type { Milliseconds } from '../time.ts';
+
+/** A picture that came with the words, and why it stands here. */
+export const broughtAlong = (assetId: string, reason: PictureReason): Placement => ({
+  ...placed(assetId),
+  by: 'source',
+  reasons: [reason],
+});
 
 export interface DraftOptions {
   format: Format;
@@ -20,6 +29,25 @@ export const draftPiece = ({ format, voice, mood }: DraftOptions): Piece => ({
   voice: { name: voice, pace: 1 },
   beds: mood ? [newBed('music', { kind: 'composed', mood, seed: 1 })] : [],
 });
+
+/** A piece of pictures without words: a scene each, as long as is said. */
+export function draftFromPictures(
+  pictures: readonly { assetId: string; ms: Milliseconds }[],
+  options: DraftOptions,
+  newId: NewId,
+): Piece {
+  return {
+    ...draftPiece(options),
+    title: options.title?.trim() || 'Pictures',
+    scenes: pictures.map(({ assetId, ms }) => ({
+      ...emptyScene(newId()),
+      layout: 'plain',
+      spoken: '',
+      pictures: [broughtAlong(assetId, { code: 'brought' })],
+      durationMs: ms,
+    })),
+  };
+}
 
 /** A piece from the lines of a script: a scene each, without pictures yet. */
 export function draftFromLines(lines: readonly ScriptLine[], options: DraftOptions, newId: NewId): Piece {

@@ -1,8 +1,7 @@
 import type { NewId } from '../piece/actions.ts';
-import type { PictureReason } from '../piece/reasons.ts';
-import { emptyScene, type Piece, type Placement, placed, type Scene } from '../piece/types.ts';
+import { emptyScene, type Piece, type Placement, type Scene } from '../piece/types.ts';
 import type { Source } from '../source/types.ts';
-import { type DraftOptions, draftPiece } from './draft.ts';
+import { broughtAlong, type DraftOptions, draftPiece } from './draft.ts';
 import type { OutlineChoices, OutlineLine } from './types.ts';
 
 /**
@@ -42,9 +41,3 @@ export function draftFromOutline(
     ),
   };
 }
-
-const broughtAlong = (assetId: string, reason: PictureReason): Placement => ({
-  ...placed(assetId),
-  by: 'source',
-  reasons: [reason],
-});

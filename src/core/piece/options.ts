@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { FORMATS, type Format } from '../look/formats.ts';
 import { MOOD_NAMES, type Mood } from '../music/moods.ts';
-import { VOICES } from '../sound/speech.ts';
+import { DEFAULT_VOICE, VOICES } from '../sound/speech.ts';
 import { oneOf } from './field.ts';
 
 /** What a piece will be besides its words. */
@@ -11,6 +11,9 @@ export interface PieceOptions {
   /** null for no music. */
   mood: Mood | null;
 }
+
+/** What a piece will be when nobody has chosen. */
+export const FIRST_OPTIONS: PieceOptions = { format: '9:16', voice: DEFAULT_VOICE, mood: 'gentle' };
 
 export const optionsSchema = Joi.object<PieceOptions>({
   format: oneOf(FORMATS).required(),

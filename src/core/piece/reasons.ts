@@ -13,6 +13,8 @@ export type PictureReason =
   | { code: 'in-source'; caption: string }
   /** It is one of the photos of which the piece was made. */
   | { code: 'photo' }
+  /** It was laid beside the script. */
+  | { code: 'brought' }
   /** It stood in this scene before. */
   | { code: 'was-here' }
   /** It is like another picture, 0 to 1. */
@@ -27,6 +29,7 @@ const REASONS: Record<PictureReason['code'], Record<string, Joi.Schema>> = {
   meaning: { close: share().required() },
   'in-source': { caption: Joi.string().allow('').max(200).required() },
   photo: {},
+  brought: {},
   'was-here': {},
   like: { close: share().required() },
   told: { text: Joi.string().max(500).required() },

@@ -31,15 +31,20 @@ const REMARK_TEXT = /\[[^[\]]*\]/g;
  * line) becomes a title; a remark in [brackets] becomes the brief of the line in or before which it stands; long
  * sentences are cut at clauses, tiny ones joined to their neighbour in the same paragraph.
  */
-export function cutScript(script: string, split: Split): ScriptLine[] {
+export const cutScript = (script: string, split: Split): ScriptLine[] =>
+  cutWithParagraphs(script, split).map(({ paragraph: _, ...line }) => line);
+
+/** The same, each line with the number of the paragraph in which it stands. */
+export function cutWithParagraphs(script: string, split: Split): (ScriptLine & { paragraph: number })[] {
   const text = script
     .replace(/\r\n?/g, '\n')
     .replace(/\u00a0/g, ' ')
     .replace(/\u200b|\ufeff/g, '')
     .trim();
   if (!text) return [];
-  const out: ScriptLine[] = [];
+  const out: (ScriptLine & { paragraph: number })[] = [];
   let pendingBrief = '';
+  let paragraphNow = 0;
   const put = (layout: ScriptLine['layout'], shown: string, brief: string) => {
     const w = [pendingBrief, brief].filter(Boolean).join(', ');
     if (!shown) {
@@ -47,10 +52,11 @@ export function cutScript(script: string, split: Split): ScriptLine[] {
       return;
     }
     pendingBrief = '';
-    out.push({ layout, shown, brief: w });
+    out.push({ layout, shown, brief: w, paragraph: paragraphNow });
   };
   const paragraphs = text.split(/\n[ \t]*\n+/);
   paragraphs.forEach((paragraph, p) => {
+    paragraphNow = p;
     const lines = paragraph
       .split('\n')
       .map((l) => l.trim())

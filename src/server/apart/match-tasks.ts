@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid';
 import { Failed } from '../../core/failure.ts';
-import { draftFromLines } from '../../core/outline/draft.ts';
+import { draftFromLines, draftFromPictures } from '../../core/outline/draft.ts';
 import { draftFromOutline } from '../../core/outline/from-outline.ts';
 import { outlineLines } from '../../core/outline/outline.ts';
 import { fitDraft } from '../../core/piece/fit.ts';
@@ -8,28 +8,48 @@ import { LIMITS } from '../../core/piece/limits.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import { voiceSpeed } from '../../core/sound/speech.ts';
 import { cutScript } from '../../core/text/script.ts';
+import type { Milliseconds } from '../../core/time.ts';
+import { pictureViews } from '../assets/lookup.ts';
 import { embedder } from '../shelf/embedder.ts';
 import { planPainting } from '../shelf/painter.ts';
-import { loadShelf, nabFrom, search } from '../shelf/search.ts';
+import { loadShelf, nabFrom, search, withBrought } from '../shelf/search.ts';
 import { nabPiece, warmLines, withPictures } from '../shelf/shelf.ts';
 import type { MatchTasks } from './tasks.ts';
 
 const newId = () => nanoid(10);
 
 /** A draft as a piece can hold it, with pictures nabbed for the scenes that have none. */
-async function drawn(draft: Piece, from: 'script' | 'outline'): Promise<Piece> {
+async function drawn(
+  draft: Piece,
+  from: 'script' | 'outline',
+  brought: readonly string[] = [],
+): Promise<Piece> {
   const fitted = fitDraft(draft, newId);
   const scenes = fitted.scenes.length;
   if (scenes > LIMITS.scenes)
     throw new Failed({ code: 'too-many-scenes', scenes, most: LIMITS.scenes, from });
-  return withPictures(fitted, await nabFrom(fitted));
+  const own = brought.length ? await withBrought(fitted, brought) : fitted;
+  return withPictures(own, await nabFrom(own));
+}
+
+/** A photo stands so long, a clip at most so long, when no words say otherwise. */
+const PHOTO_MS: Milliseconds = 3000;
+const CLIP_MOST_MS: Milliseconds = 8000;
+
+async function lengthsOf(ids: readonly string[]): Promise<{ assetId: string; ms: Milliseconds }[]> {
+  const views = await pictureViews(ids);
+  return views.map((v) => ({
+    assetId: v.id,
+    ms: v.kind === 'clip' ? Math.min(CLIP_MOST_MS, Math.max(1000, v.durationMs)) : PHOTO_MS,
+  }));
 }
 
 export const MATCH_TASKS: MatchTasks = {
-  async 'draft-script'(script, split, options) {
+  async 'draft-script'(script, split, options, brought) {
     const lines = cutScript(script, split);
+    if (!lines.length && brought.length) return draftFromPictures(await lengthsOf(brought), options, newId);
     if (!lines.length) throw new Failed({ code: 'no-lines' });
-    return drawn(draftFromLines(lines, options, newId), 'script');
+    return drawn(draftFromLines(lines, options, newId), 'script', brought);
   },
   async 'draft-outline'(source, choices, options) {
     const lines = outlineLines(source, choices, voiceSpeed(options.voice));

@@ -23,8 +23,13 @@ export interface ReadTasks {
 
 /** With lines and what they mean. */
 export interface MatchTasks {
-  /** A first draft with its pictures. Throws Failed (no-lines, too-many-scenes). */
-  'draft-script': (script: string, split: Split, options: PieceOptions) => Promise<Piece>;
+  /** A first draft with its pictures; those that were brought first. Throws Failed (no-lines, too-many-scenes). */
+  'draft-script': (
+    script: string,
+    split: Split,
+    options: PieceOptions,
+    brought: readonly string[],
+  ) => Promise<Piece>;
   /** The same from an outline. Throws Failed (no-outline-lines, too-many-scenes). */
   'draft-outline': (
     source: Source,

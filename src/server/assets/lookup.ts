@@ -63,6 +63,7 @@ export async function assetView(r: AssetRecord): Promise<ShelfEntryView> {
     cutOut: r.cutOut,
     colours: r.colours,
     people: null,
+    takenAt: r.takenAt,
     loopFrames: 0,
     durationMs: r.durationMs,
     sound: r.sound,

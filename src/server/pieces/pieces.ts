@@ -28,8 +28,12 @@ import { entryViews } from '../shelf/search.ts';
 import { entriesAfter, isCurrent, readHistory, rowOf, storeCurrent, storedIds } from './history.ts';
 
 /** Begins a piece with a script: cut, pictures nabbed. Throws Failed. */
-export const beginPiece = async (script: string, split: Split, options: PieceOptions): Promise<string> =>
-  createPiece(await match('draft-script', script, split, options));
+export const beginPiece = async (
+  script: string,
+  split: Split,
+  options: PieceOptions,
+  brought: readonly string[] = [],
+): Promise<string> => createPiece(await match('draft-script', script, split, options, brought));
 
 /** Stores a new piece. What could not be read again is not stored: throws for a document that its schema refuses. */
 export async function createPiece(doc: Piece): Promise<string> {

@@ -2,10 +2,12 @@ import type { Found, Search, SearchAnswer, ShelfEntryView } from '../../api/shel
 import type { Licence } from '../../core/exchange/credits.ts';
 import { Failed } from '../../core/failure.ts';
 import { type Format, STAGE } from '../../core/look/formats.ts';
+import { placeBrought } from '../../core/match/brought.ts';
 import { confidenceOf, reasonsOf } from '../../core/match/nab.ts';
 import type { PictureTraits } from '../../core/match/preference.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
 import type { ShelfItem } from '../../core/match/types.ts';
+import { broughtAlong } from '../../core/outline/draft.ts';
 import { hasHue } from '../../core/picture/hues.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import { assetView, pictureFact } from '../assets/lookup.ts';
@@ -95,6 +97,33 @@ export async function nabFrom(piece: Piece): Promise<NabFrom> {
   const traits = (item: ShelfItem): PictureTraits =>
     facets.get(item.id)?.traits ?? source?.traits.get(item.id) ?? {};
   return { index, allow, traits, ...(source ? { sourceIndex: source.index } : {}) };
+}
+
+/** The pictures that were laid beside a script, in its scenes; those that are gone are left out. */
+export async function withBrought(piece: Piece, brought: readonly string[]): Promise<Piece> {
+  const { index, facets, order } = await wholeShelf();
+  const items = new Map(order.map((it) => [it.id, it]));
+  const ids = brought.filter((id) => facets.has(id));
+  const lines = await matchLines(piece.scenes);
+  const near = lines.map(
+    (line) =>
+      new Map(
+        index
+          .rank(line, { limit: ids.length, allow: (it) => ids.includes(it.id) })
+          .map((s) => [s.item.id, s] as const),
+      ),
+  );
+  const saysWhat = (id: string) =>
+    (items.get(id)?.tags.length ?? 0) > 0 || !NAMELESS.has(items.get(id)?.title ?? '');
+  const given = placeBrought(
+    near.map((scores) => ids.map((id) => (saysWhat(id) ? (scores.get(id)?.score ?? 0) : null))),
+    ids.length,
+  );
+  const scenes = piece.scenes.map((scene, i) => {
+    const id = ids[given[i] ?? -1];
+    return id ? { ...scene, pictures: [broughtAlong(id, { code: 'brought' })] } : scene;
+  });
+  return { ...piece, scenes };
 }
 
 const NAMELESS = new Set(['Photo', 'Picture', 'Clip']);

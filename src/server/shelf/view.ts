@@ -22,6 +22,7 @@ export function shelfEntryView(e: CatalogueEntry): ShelfEntryView {
     cutOut: false,
     colours: e.views.wide.colours,
     people: e.people,
+    takenAt: null,
     loopFrames: e.loopFrames,
     durationMs: 0,
     sound: false,

@@ -1,12 +1,18 @@
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { SCRIPT_LETTERS } from '../../api/pieces.ts';
-import type { ReadAs, SourceInput, SourceSummary, StoredSource } from '../../api/sources.ts';
+import type {
+  BroughtPhoto,
+  ReadAs,
+  SourceInput,
+  SourceSummary,
+  StoredSource,
+  Wished,
+} from '../../api/sources.ts';
 import { Failed } from '../../core/failure.ts';
 import { firstChoices } from '../../core/outline/outline.ts';
 import { PHOTO } from '../../core/outline/photos.ts';
-import type { PieceOptions } from '../../core/piece/options.ts';
-import { DEFAULT_VOICE } from '../../core/sound/speech.ts';
+import { FIRST_OPTIONS, type PieceOptions } from '../../core/piece/options.ts';
 import { checkedSource } from '../../core/source/fit.ts';
 import { scriptOf } from '../../core/source/script.ts';
 import { emptySource, type Photo, type Source } from '../../core/source/types.ts';
@@ -25,8 +31,6 @@ import { entryViews } from '../shelf/search.ts';
 import { lastEntries } from './edits.ts';
 import { outlineOf, sourceOf, titleOf } from './stored.ts';
 
-const FIRST_OPTIONS: PieceOptions = { format: '9:16', voice: DEFAULT_VOICE, mood: 'gentle' };
-
 /** Reads what the writer brought. Throws Failed. */
 export async function readInput(input: SourceInput): Promise<Source> {
   switch (input.from) {
@@ -35,7 +39,10 @@ export async function readInput(input: SourceInput): Promise<Source> {
     case 'text':
       return apart('read-pasted', input.text, input.html, input.as);
     case 'photos':
-      return { ...emptySource('photos', { kind: 'photos' }), title: input.title };
+      return input.photos.reduce<Promise<Source>>(
+        async (set, one) => withPhoto(await set, await photoFrom(one)),
+        Promise.resolve({ ...emptySource('photos', { kind: 'photos' }), title: input.title }),
+      );
     default:
       return input satisfies never;
   }
@@ -56,7 +63,10 @@ export async function scriptFrom(bytes: Buffer, name: string): Promise<string> {
 }
 
 /** Stores what was read; that it can be stored is seen to where it is read, since that takes long for a book. */
-export async function createSource(source: Source): Promise<string> {
+export async function createSource(
+  source: Source,
+  wished: Wished = { targetMs: null, options: null },
+): Promise<string> {
   const id = nanoid(12);
   const now = new Date();
   await db()
@@ -66,13 +76,19 @@ export async function createSource(source: Source): Promise<string> {
       kind: source.kind,
       title: titleOf(source),
       doc: source,
-      choices: firstChoices(source),
-      options: source.kind === 'photos' ? { ...FIRST_OPTIONS, mood: 'bright' } : FIRST_OPTIONS,
+      choices: {
+        ...firstChoices(source),
+        ...(wished.targetMs === null ? {} : { targetMs: wished.targetMs }),
+      },
+      options: wished.options ?? firstOptions(source),
       createdAt: now,
       updatedAt: now,
     });
   return id;
 }
+
+const firstOptions = (source: Source): PieceOptions =>
+  source.kind === 'photos' ? { ...FIRST_OPTIONS, mood: 'bright' } : FIRST_OPTIONS;
 
 /** Throws Failed: there is no such source, or it cannot be read. */
 export async function loadSource(id: string): Promise<StoredSource> {
@@ -142,33 +158,32 @@ export async function bringPictures(id: string): Promise<StoredSource> {
 }
 
 /** Adds a photo that was uploaded to a set. Throws Failed. */
-export async function bringPhoto(
-  id: string,
-  {
-    photo,
-    assetId,
-    ...file
-  }: { photo: string; assetId: string } & Pick<Photo, 'name' | 'bytes' | 'modifiedMs'>,
-) {
-  const record = await assetRecord(assetId);
-  if (!record) throw new Failed({ code: 'no-photo' });
-  const { photos, title } = await addPhoto(id, photoOf(record, { id: photo, ...file }));
-  return { photos, title, asset: await pictureView(assetId) };
+export async function bringPhoto(id: string, brought: BroughtPhoto) {
+  const { photos, title } = await addPhoto(id, await photoFrom(brought));
+  return { photos, title, asset: await pictureView(brought.assetId) };
 }
 
-/** Adds a photo to a set; one that is in it already is not added again. */
+async function photoFrom({ photo, assetId, ...file }: BroughtPhoto): Promise<Photo> {
+  const record = await assetRecord(assetId);
+  if (!record) throw new Failed({ code: 'no-photo' });
+  return photoOf(record, { id: photo, ...file });
+}
+
 export const addPhoto = (id: string, photo: Photo): Promise<Source> =>
-  changeSource(id, (s) => {
-    if (s.photos.some((p) => p.assetId === photo.assetId)) return s;
-    if (s.photos.length >= PHOTO.most) throw new Failed({ code: 'too-many-photos', most: PHOTO.most });
-    const photos = [...s.photos, photo];
-    return {
-      ...s,
-      photos,
-      form: { kind: 'photos', count: photos.length },
-      title: s.title || setTitle(photo),
-    };
-  });
+  changeSource(id, (s) => withPhoto(s, photo));
+
+/** Adds a photo to a set; one that is in it already is not added again. */
+function withPhoto(s: Source, photo: Photo): Source {
+  if (s.photos.some((p) => p.assetId === photo.assetId)) return s;
+  if (s.photos.length >= PHOTO.most) throw new Failed({ code: 'too-many-photos', most: PHOTO.most });
+  const photos = [...s.photos, photo];
+  return {
+    ...s,
+    photos,
+    form: { kind: 'photos', count: photos.length },
+    title: s.title || setTitle(photo),
+  };
+}
 
 /** A name for a photo set that has none yet: the day of its first photo. */
 const setTitle = (photo: Photo): string =>

@@ -4,12 +4,8 @@ import {
   CloseOutlined,
   CopyOutlined,
   DownloadOutlined,
-  FileTextOutlined,
   InboxOutlined,
   MoreOutlined,
-  PictureOutlined,
-  ReadOutlined,
-  ShoppingOutlined,
 } from '@ant-design/icons';
 import {
   keepPreviousData,
@@ -29,34 +25,9 @@ import { listSources, putAwaySource } from '../../api/sources.ts';
 import { call } from '../shared/api.ts';
 import { aspect, thumbFor } from '../shared/media.ts';
 import { TopBar } from '../shared/top-bar.tsx';
+import type { DemoLink } from './examples.tsx';
+import { LaidSheetView } from './laid-sheet.tsx';
 import './desk.css';
-
-const WAYS = [
-  {
-    href: '/begin',
-    icon: <FileTextOutlined aria-hidden />,
-    title: 'Script',
-    about: 'a text, a poem, notes: one scene for each sentence or line',
-  },
-  {
-    href: '/begin/article',
-    icon: <ReadOutlined aria-hidden />,
-    title: 'Article',
-    about: 'an address or a document, condensed to the length you want',
-  },
-  {
-    href: '/begin/product',
-    icon: <ShoppingOutlined aria-hidden />,
-    title: 'Product page',
-    about: 'a fact sheet you can correct, and a script that claims nothing else',
-  },
-  {
-    href: '/begin/photos',
-    icon: <PictureOutlined aria-hidden />,
-    title: 'Photos',
-    about: 'up to 200: sorted, turned upright, doubles and blurred ones pointed out',
-  },
-];
 
 const KINDS: Record<string, string> = {
   article: 'Article',
@@ -135,7 +106,9 @@ function Pieces() {
       {shown && shown.length === 0 && (
         <Empty
           description={
-            find ? `No piece has “${find}” in its title.` : 'Nothing here yet. Begin with a script.'
+            find
+              ? `No piece has “${find}” in its title.`
+              : 'Nothing here yet. What you make above will lie here.'
           }
         />
       )}
@@ -163,32 +136,13 @@ function Pieces() {
   );
 }
 
-/** All pieces, and the ways to begin. */
-export function Desk() {
+/** An empty sheet that becomes a piece, and all pieces. accept: endings of the documents that are read. */
+export function Desk({ demo, accept }: { demo: DemoLink[]; accept: string[] }) {
   return (
     <>
       <TopBar />
       <main className="desk">
-        <section className="desk__begin" aria-labelledby="begin-title">
-          <div>
-            <h1 id="begin-title">What do you want to say?</h1>
-            <p>
-              Bring words, a page or photos. You get a first draft with pictures, a voice, music and captions,
-              and can change all of it.
-            </p>
-          </div>
-          <nav className="begin-cards" aria-label="Ways to begin">
-            {WAYS.map((w) => (
-              <Link key={w.href} href={w.href} className="begin-card">
-                {w.icon}
-                <span>
-                  <strong>{w.title}</strong>
-                  <small>{w.about}</small>
-                </span>
-              </Link>
-            ))}
-          </nav>
-        </section>
+        <LaidSheetView demo={demo} accept={accept} />
         <OpenOutlines />
         <Pieces />
         <p className="desk__foot">

@@ -6,21 +6,21 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { ShelfEntryView } from '../../api/shelf.ts';
 import { fetchSourcePictures, getSource, makePiece, type StoredSource } from '../../api/sources.ts';
-import { PieceOptionsBar } from '../begin/piece-options.tsx';
+import { PieceOptionsBar } from '../options/piece-options.tsx';
 import { call } from '../shared/api.ts';
 import { CannotOpen, Opening } from '../shared/opening.tsx';
 import { TopBar } from '../shared/top-bar.tsx';
 import { Aside } from '../sync/aside.tsx';
 import { useOpen } from '../sync/open.ts';
 import { Saved, StepButtons } from '../sync/state.tsx';
+import { ArticleSheet } from './article-sheet.tsx';
 import { FactSheetForm } from './fact-sheet.tsx';
 import { PhotoSet } from './photo-set.tsx';
 import { SceneLines } from './scene-lines.tsx';
-import { SourceText } from './source-text.tsx';
 import { type Outline, type OutlineStore, openOutline, useOutline } from './use-outline.ts';
 import './outline.css';
 
-/** What was read, on one side; the scenes it will become, on the other. */
+/** What was read and the scenes it becomes: an article in place, a fact sheet beside its script, photos as a contact sheet. */
 export function OutlineScreen({ id }: { id: string }) {
   const stored = useQuery({
     queryKey: ['source', id],
@@ -58,7 +58,6 @@ function OpenOutline({ stored, store }: { stored: StoredSource; store: OutlineSt
   const outline = useOutline(stored, store, complain);
   const [assets, setAssets] = useState<ShelfEntryView[]>(stored.assets);
   const byId = useMemo(() => new Map(assets.map((a) => [a.id, a])), [assets]);
-  const [pointed, setPointed] = useState<string | null>(null);
   const { source, setSource } = outline;
   const [fetching, setFetching] = useState(false);
   const asked = useRef(false);
@@ -97,19 +96,17 @@ function OpenOutline({ stored, store }: { stored: StoredSource; store: OutlineSt
           <StepButtons store={store} />
         </div>
       </TopBar>
-      <main className={`outline${photos ? ' outline--photos' : ''}`}>
-        {photos ? (
+      <main className={`outline outline--${source.kind}`}>
+        {source.kind === 'article' || source.kind === 'script' ? (
+          <ArticleSheet outline={outline} byId={byId} fetching={fetching} />
+        ) : photos ? (
           <PhotoSet outline={outline} byId={byId} addAsset={(a) => setAssets((all) => [...all, a])} />
         ) : (
           <>
             <section className="outline__source" aria-label="What was read">
-              {source.kind === 'product' && source.facts ? (
-                <FactSheetForm outline={outline} byId={byId} fetching={fetching} />
-              ) : (
-                <SourceText outline={outline} byId={byId} pointed={pointed} fetching={fetching} />
-              )}
+              <FactSheetForm outline={outline} byId={byId} fetching={fetching} />
             </section>
-            <SceneLines outline={outline} byId={byId} onPoint={setPointed} />
+            <SceneLines outline={outline} byId={byId} />
           </>
         )}
         <PieceOptionsBar

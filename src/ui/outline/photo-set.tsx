@@ -112,7 +112,7 @@ export function PhotoSet({
           <h1 id="photos-title">
             {source.photos.length ? `${source.photos.length} photos` : 'Begin with photos'}
           </h1>
-          <span className="begin__head-tools">
+          <span className="outline__head-tools">
             <Upload
               accept="image/*,.heic,.heif"
               multiple

@@ -17,7 +17,7 @@ export function SourcePictures({
   list: SourcePicture[];
   outline: Outline;
   byId: Map<string, ShelfEntryView>;
-  used: Set<string>;
+  used: ReadonlySet<string>;
   /** Small, side by side: where they do not stand in the text. */
   many?: boolean;
 }) {

@@ -6,6 +6,6 @@ export const dynamic = 'force-dynamic';
 
 export const GET = route(api.listPieces, ({ query }) => listPieces(query));
 
-export const POST = route(api.createPiece, async ({ body: { script, split, ...options } }) => ({
-  id: await beginPiece(script, split, options),
+export const POST = route(api.createPiece, async ({ body: { script, split, brought, ...options } }) => ({
+  id: await beginPiece(script, split, options, brought),
 }));

@@ -7,5 +7,5 @@ export const dynamic = 'force-dynamic';
 export const GET = route(api.listSources, openSources);
 
 export const POST = route(api.createSource, async ({ body }) => ({
-  id: await createSource(await readInput(body)),
+  id: await createSource(await readInput(body), body),
 }));

@@ -8,7 +8,7 @@ import type { PieceOptions } from '../../core/piece/options.ts';
 import { VOICES } from '../../core/sound/speech.ts';
 import { FORMAT_OPTIONS } from '../shared/formats.ts';
 import { useAudition } from '../shared/use-audition.ts';
-import './begin.css';
+import './piece-options.css';
 
 /** Stands for no music among the moods. */
 const NONE = 'none';
@@ -21,6 +21,7 @@ export function PieceOptionsBar({
   silent = false,
   disabled,
   pending,
+  make = 'Make the first draft',
   onMake,
 }: {
   options: PieceOptions;
@@ -31,13 +32,15 @@ export function PieceOptionsBar({
   silent?: boolean;
   disabled: boolean;
   pending: boolean;
+  /** What the button does. */
+  make?: string;
   onMake: () => void;
 }) {
   const { message } = App.useApp();
   const audition = useAudition((m) => message.error(m));
   return (
-    <footer className="begin__foot">
-      <div className="begin__choice">
+    <footer className="piece-options">
+      <div className="piece-options__choice">
         <span>Format</span>
         <Segmented
           aria-label="Format"
@@ -47,9 +50,9 @@ export function PieceOptionsBar({
         />
       </div>
       {!silent && (
-        <div className="begin__choice">
+        <div className="piece-options__choice">
           <span>Voice</span>
-          <span className="begin__voice">
+          <span className="piece-options__voice">
             <Select
               aria-label="Voice"
               value={options.voice}
@@ -77,7 +80,7 @@ export function PieceOptionsBar({
           </span>
         </div>
       )}
-      <div className="begin__choice">
+      <div className="piece-options__choice">
         <span>Music</span>
         <Select
           aria-label="Music"
@@ -94,7 +97,7 @@ export function PieceOptionsBar({
         />
       </div>
       <Button type="primary" size="large" disabled={disabled} loading={pending} onClick={onMake}>
-        Make the first draft
+        {make}
       </Button>
     </footer>
   );
