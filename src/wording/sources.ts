@@ -11,6 +11,7 @@ const REASONS: Record<(typeof LINE_REASONS)[number], string> = {
   figure: 'has a figure',
   said: 'is said by somebody',
   leans: 'leans on the sentence before it',
+  'cannot-stand': 'is no sentence by itself, or points to what is not told',
   'too-long': 'too long for one line',
   'yours-to-name': 'a page praises; the problem is yours to name',
   name: 'its name',
@@ -80,6 +81,7 @@ export const LEFT_OUT_WORDS: Record<LeftOut, string> = {
   head: 'head of the page',
   byline: 'name and date',
   scrap: 'scrap of the page',
+  code: 'code or commands',
 };
 
 /** What the writer should know about a reading. */

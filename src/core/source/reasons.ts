@@ -9,6 +9,7 @@ export const LINE_REASONS = [
   'figure',
   'said',
   'leans',
+  'cannot-stand',
   'too-long',
   // Of a product's script.
   'yours-to-name',

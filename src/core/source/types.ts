@@ -70,6 +70,7 @@ export const LEFT_OUT = [
   'head',
   'byline',
   'scrap',
+  'code',
 ] as const;
 export type LeftOut = (typeof LEFT_OUT)[number];
 

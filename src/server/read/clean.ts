@@ -1,4 +1,5 @@
 import type { LeftOut, Source } from '../../core/source/types.ts';
+import { looksLikeCode } from '../../core/text/code.ts';
 import { attr, type Doc, type El, labelOf, textOf } from './dom.ts';
 
 /** Told what was taken off, and why. */
@@ -55,6 +56,16 @@ class BodyText {
   }
 }
 
+/** What a page calls a listing. */
+const LISTING = /screen|code|listing|highlight|literal|verbatim|console|terminal|shell|synopsis|example/i;
+
+/** Set in the letters of a typewriter: something to be typed, and not a poem. */
+function isListing(e: El): boolean {
+  if (LISTING.test(labelOf(e)) || e.querySelector('code, kbd, samp, tt')) return true;
+  const lines = (e.textContent ?? '').split('\n').filter((l) => l.trim());
+  return lines.filter(looksLikeCode).length * 4 >= lines.length;
+}
+
 /** Takes off what is not text, and what is hidden. */
 export function cleanPage(doc: Doc, title: string, note: Note): void {
   for (const n of doc.querySelectorAll('noscript')) {
@@ -70,6 +81,11 @@ export function cleanPage(doc: Doc, title: string, note: Note): void {
     'script, style, template, svg, iframe, object, embed, canvas, video, audio, button, input, select, textarea, link, dialog, map',
   ))
     e.remove();
+  for (const e of doc.querySelectorAll('pre'))
+    if (isListing(e)) {
+      note(e, 'code');
+      e.remove();
+    }
   for (const e of [...doc.querySelectorAll('[hidden], [aria-hidden="true"], [style]')]) {
     const gone =
       e.hasAttribute('hidden') ||

@@ -1,3 +1,4 @@
+import { plainTitle } from '../../core/text/titles.ts';
 import { attr, type Doc, textOf } from './dom.ts';
 
 /** What a page says of itself. Empty strings where it is silent. */
@@ -84,7 +85,7 @@ export function pageMeta(doc: Doc): PageMeta {
     textOf(doc.querySelector('[itemprop="headline"]'));
   const title = pickTitle(declared, h1, documentTitle, site, doc);
   return {
-    title,
+    title: plainTitle(title),
     author: clean(
       authors.slice(0, 3).join(', ') ||
         meta(doc, 'author', 'article:author', 'dc.creator', 'parsely-author') ||

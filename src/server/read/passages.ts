@@ -1,5 +1,6 @@
 import type { Passage, PassageKind, SourcePicture } from '../../core/source/types.ts';
 import { sentences } from '../../core/text/sentences.ts';
+import { plainTitle } from '../../core/text/titles.ts';
 import { absolute, attr, type El, labelOf, textOf } from './dom.ts';
 
 const BLOCK =
@@ -26,7 +27,8 @@ export class PassageCollector {
       .trim();
     if (!/[\p{L}\p{N}]/u.test(clean)) return;
     const id = `p${this.passages.length}`;
-    const cut = kind === 'heading' || kind === 'table' ? [clean] : sentences(clean, this.language);
+    const cut =
+      kind === 'heading' ? [plainTitle(clean)] : kind === 'table' ? [clean] : sentences(clean, this.language);
     this.passages.push({ id, kind, level, sentences: cut.map((t, i) => ({ id: `${id}.${i}`, text: t })) });
   }
 

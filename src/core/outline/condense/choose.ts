@@ -91,7 +91,11 @@ export function chooseSentences(source: Source, options: ChooseOptions): string[
   const ms = (a: Analysed) => sentenceMs(notes[a.id] as SentenceNote, options);
   const able = all.filter(
     (a) =>
-      notes[a.id] && a.passage.kind !== 'heading' && !drop.has(a.id) && (notes[a.id]?.line.length ?? 0) >= 12,
+      notes[a.id] &&
+      a.passage.kind !== 'heading' &&
+      !drop.has(a.id) &&
+      !has(notes[a.id]?.reasons, 'cannot-stand') &&
+      (notes[a.id]?.line.length ?? 0) >= 12,
   );
   const chosen = all.filter((a) => options.keep.includes(a.id) && notes[a.id]);
   const room = options.targetMs * CHOICE.over - options.onceMs;
@@ -108,8 +112,9 @@ export function chooseSentences(source: Source, options: ChooseOptions): string[
     const near = set.reduce((m, c) => (c.id === a.id ? m : Math.max(m, cosine(a.vector, c.vector))), 0);
     if (near > CHOICE.same) return -1;
     const fresh = set.some((c) => c.passage === a.passage && c.id !== a.id) ? 0 : CHOICE.newPassage;
-    // A sentence that leans does so safely when the one before it is there.
+    // A sentence that leans is said only when the one before it is there.
     const carried = a.previous !== null && leans(a) && set.some((c) => c.id === a.previous);
+    if (leans(a) && !carried) return -1;
     const score = (notes[a.id]?.score ?? 0) / (carried ? WEIGH.leaning : 1);
     return score - CHOICE.repetition * near + fresh;
   };
@@ -135,6 +140,7 @@ export function chooseSentences(source: Source, options: ChooseOptions): string[
     for (let k = 0; k < chosen.length; k++) {
       const old = chosen[k] as Analysed;
       if (options.keep.includes(old.id) || old.id === opening?.id) continue;
+      if (chosen.some((c) => c.previous === old.id && leans(c))) continue;
       const rest = chosen.filter((c) => c !== old);
       const left = room - rest.reduce((s, a) => s + ms(a), 0);
       let best = old;

@@ -3,6 +3,7 @@ import { type SentenceNote, type Source, sentencesOf } from '../../source/types.
 import { contentWords } from '../../text/tokens.ts';
 import { terms } from './grammar.ts';
 import { LINE, shorten } from './shorten.ts';
+import { type Standing, standingOf, withoutConnective } from './stands.ts';
 import { weighWords } from './vectors.ts';
 
 /** How sentences are weighed. Shares of the score; they add up to 1. Set by hand on studio/fixtures/articles. */
@@ -26,9 +27,6 @@ export const WEIGH = {
   heading: 0.3,
 } as const;
 
-/** A sentence leans on the one before it when it begins like this. */
-const LEANING =
-  /^["“]?(he|she|they|it|this|that|these|those|his|her|their|its|such|so|but|and|or|yet|then|there|instead|however|still|also|both|neither|another|here|one of them|the (latter|former|same|other|two|three))\b/i;
 /** The page speaks of itself, or of what is to come. */
 const PAGE_TALK =
   /\b(subscribe|newsletter|sign up|click here|read more|share this|follow us|cookies?|all rights reserved|photo(graph)?s? by|image courtesy|scroll down|log in|advertisement|table of contents|in this article)\b/i;
@@ -50,8 +48,13 @@ export function annotate(source: Source): Record<string, SentenceNote> {
   const out: Record<string, SentenceNote> = {};
   all.forEach((a, i) => {
     const { text, id } = a.sentence;
-    const short = shorten(text, LINE.longest, source.language);
-    const spoken = shorten(text, LINE.spoken, source.language);
+    const said = english ? withoutConnective(text) : text;
+    const short = shorten(said, LINE.longest, source.language);
+    const spoken = shorten(said, LINE.spoken, source.language);
+    const standing = worse(
+      standingOf(said, english),
+      short.brokenOff ? 'alone' : standingOf(short.text, english),
+    );
     const at = place.get(id) ?? 0;
     const words = english ? terms(text) : [];
     const stems = contentWords(text);
@@ -76,10 +79,11 @@ export function annotate(source: Source): Record<string, SentenceNote> {
     if (shared > 0) reasons.push(because('title-words'));
     if (figures || numerals > 1) reasons.push(because('figure'));
     if (quote) reasons.push(because('said'));
-    if (LEANING.test(text) || LEANING.test(short.text)) {
+    if (standing === 'after') {
       score *= WEIGH.leaning;
       reasons.push(because('leans'));
     }
+    if (standing === 'never') reasons.push(because('cannot-stand'));
     if (short.brokenOff) {
       score *= WEIGH.brokenOff;
       reasons.push(because('too-long'));
@@ -93,13 +97,16 @@ export function annotate(source: Source): Record<string, SentenceNote> {
     if (a.passage.kind === 'heading') score *= WEIGH.heading;
     out[id] = {
       line: short.text,
-      spoken: spoken.brokenOff ? text : spoken.text,
+      spoken: spoken.brokenOff ? said : spoken.text,
       score: Math.round(score * 1000) / 1000,
       reasons,
     };
   });
   return out;
 }
+
+const worse = (a: Standing, b: Standing): Standing =>
+  a === 'never' || b === 'never' ? 'never' : a === 'after' || b === 'after' ? 'after' : 'alone';
 
 /** Early sentences carry most, the first of a paragraph more than the rest of it, the very last a little again. */
 function positionOf(at: number, of: number, inPassage: number): number {
