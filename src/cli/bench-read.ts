@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
+import { judgeOthers } from '../../studio/fixtures/others/read.ts';
 import { articlePages } from '../../studio/fixtures/pages/articles.ts';
 import { articles, bodyTexts } from '../../studio/fixtures/pages/content.ts';
 import { chooseSentences } from '../core/outline/condense/choose.ts';
@@ -54,5 +55,11 @@ export async function benchReading(say: (line: string) => void) {
   say(
     `5,000 words: ${results.weighAndShortenSeconds} s to weigh and shorten, ${results.chooseSeconds} s to choose for another length; a page ${results.pageSeconds.toFixed(3)} s, a PDF ${results.pdfSeconds} s`,
   );
-  return results;
+  const { shares, pages: others, lines } = await judgeOthers();
+  say(
+    `${others} pages by others, ${lines} lines: ${Object.entries(shares)
+      .map(([fault, share]) => `${fault} ${(share * 100).toFixed(1)} %`)
+      .join(', ')}`,
+  );
+  return { ...results, others: shares };
 }

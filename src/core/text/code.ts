@@ -10,3 +10,9 @@ export function looksLikeCode(text: string): boolean {
   ).length;
   return odd >= 2 ? odd / tokens.length > 0.16 : odd === 1 && tokens.length < 7;
 }
+
+/** A sentence in which something stands that is typed: an option, a path, a call. */
+export const namesCode = (text: string): boolean =>
+  /(?:^|[\s"“(])(?:--[a-z]|~?\/[\w.-]+\/[\w.]|~\/\.?\w|\$\w)|\w\(\)|[{}]|<<|>>|=>|[<>]=|\w\.\.\w|\w::\w|;\w+;/.test(
+    text,
+  );

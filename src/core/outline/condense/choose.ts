@@ -162,7 +162,14 @@ export function chooseSentences(source: Source, options: ChooseOptions): string[
   }
   const inOrder = [...new Set(chosen)].sort((a, b) => a.order - b.order).map((a) => a.id);
   if (!opening || !inOrder.includes(opening.id)) return inOrder;
-  return [opening.id, ...inOrder.filter((id) => id !== opening.id)];
+  // What leans on the opening line goes with it.
+  const first = [opening.id];
+  for (;;) {
+    const next = chosen.find((a) => a.previous === first.at(-1) && leans(a) && !first.includes(a.id));
+    if (!next) break;
+    first.push(next.id);
+  }
+  return [...first, ...inOrder.filter((id) => !first.includes(id))];
 }
 
 /**

@@ -17,7 +17,7 @@ export const WEIGH = {
   quote: 0.04,
   /** Times the score, for a sentence of each kind. */
   leaning: 0.72,
-  brokenOff: 0.85,
+  brokenOff: 0.7,
   pageTalk: 0.15,
   short: 0.6,
   noVerb: 0.5,
@@ -45,6 +45,8 @@ export function annotate(source: Source): Record<string, SentenceNote> {
   const titleStems = new Set(contentWords(source.title).map((w) => w.stem));
   const body = all.filter((a) => a.passage.kind !== 'heading');
   const place = new Map(body.map((a, i) => [a.sentence.id, i]));
+  // Where sentences end in a mark, what ends in none is no sentence.
+  const ended = body.filter((a) => END_MARK.test(a.sentence.text)).length > 0.6 * body.length;
   const out: Record<string, SentenceNote> = {};
   all.forEach((a, i) => {
     const { text, id } = a.sentence;
@@ -83,7 +85,9 @@ export function annotate(source: Source): Record<string, SentenceNote> {
       score *= WEIGH.leaning;
       reasons.push(because('leans'));
     }
-    if (standing === 'never') reasons.push(because('cannot-stand'));
+    const isRow = a.passage.kind === 'table';
+    if (standing === 'never' || ((ended || isRow) && !END_MARK.test(text)))
+      reasons.push(because('cannot-stand'));
     if (short.brokenOff) {
       score *= WEIGH.brokenOff;
       reasons.push(because('too-long'));
@@ -104,6 +108,8 @@ export function annotate(source: Source): Record<string, SentenceNote> {
   });
   return out;
 }
+
+const END_MARK = /[.!?…]['"”’»)]*$/;
 
 const worse = (a: Standing, b: Standing): Standing =>
   a === 'never' || b === 'never' ? 'never' : a === 'after' || b === 'after' ? 'after' : 'alone';

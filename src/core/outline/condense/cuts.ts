@@ -83,7 +83,7 @@ function mayGo(text: string, cut: Cut): boolean {
 /** Brackets and pairs of dashes. */
 function anyLanguage(text: string): Cut[] {
   const out: Cut[] = [];
-  for (const m of text.matchAll(/\s*(?:\([^()]*\)|\[[^[\]]*\])/g))
+  for (const m of text.matchAll(/(?:^|\s+)(?:\([^()]*\)|\[[^[\]]*\])(?![\p{L}\p{N}])/gu))
     out.push({ start: m.index, end: m.index + m[0].length, why: 'brackets', cost: 0.6 });
   for (const m of text.matchAll(/\s+[–—]\s+[^–—]+?\s+[–—](?=\s)|—[^–—]+?—/g))
     out.push({ start: m.index, end: m.index + m[0].length, why: 'aside', cost: 0.8 });
