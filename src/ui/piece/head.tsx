@@ -1,11 +1,12 @@
 'use client';
 
-import { DownloadOutlined } from '@ant-design/icons';
+import { AppstoreOutlined, DownloadOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, Select } from 'antd';
 import type { Format } from '../../core/look/formats.ts';
 import { pieceEdit } from '../../core/piece/edit.ts';
 import { clock, framesToMs } from '../../core/time.ts';
 import { FORMAT_OPTIONS } from '../shared/formats.ts';
+import { IconButton } from '../shared/icon-button.tsx';
 import { Wordmark } from '../shared/top-bar.tsx';
 import { Aside } from '../sync/aside.tsx';
 import { Saved, StepButtons } from '../sync/state.tsx';
@@ -52,6 +53,12 @@ export function Head() {
       />
       <HeadLength />
       <StepButtons store={store} />
+      <IconButton
+        label="All actions"
+        hint="All actions (Ctrl K); all keys (?)"
+        icon={<AppstoreOutlined aria-hidden />}
+        onClick={() => view.show('palette')}
+      />
       <Button
         type="primary"
         icon={<DownloadOutlined aria-hidden />}

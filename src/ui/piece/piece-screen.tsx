@@ -24,18 +24,15 @@ import {
   usePieceState,
 } from './context.ts';
 import { Head } from './head.tsx';
+import { Keys } from './keys/keys.tsx';
 import { Marks, MarksContext } from './marks.ts';
 import { Material } from './material/material.ts';
 import { useMakeMaterial, useTimeline, useTypesetter } from './material/use-material.ts';
-import { Monitor } from './monitor/monitor.tsx';
 import { Player } from './monitor/player.ts';
 import { Speller, SpellerContext } from './passes/words/speller.ts';
 import { PASS_NAMES, type PassName } from './passes.ts';
-import { Sheet } from './sheet/sheet.tsx';
+import { Rooms } from './rooms.tsx';
 import { SceneTimes, TimesContext } from './sheet/times.ts';
-import { Strip } from './strip/strip.tsx';
-import { Tools } from './tools.tsx';
-import { useShortcuts } from './view/use-shortcuts.ts';
 import { View } from './view/view.ts';
 import './piece.css';
 
@@ -60,9 +57,9 @@ export function PieceScreen({ id }: { id: string }) {
   return <Open loaded={loaded.data} />;
 }
 
-type Rooms = Omit<PieceContextValue, 'apply'>;
+type Opened = Omit<PieceContextValue, 'apply'>;
 
-async function openRooms({ id, piece, rev, history, takes }: LoadedPiece): Promise<Rooms> {
+async function openRooms({ id, piece, rev, history, takes }: LoadedPiece): Promise<Opened> {
   const loaded = { editing: pieceEditing, endpoint: appendEdits, id, doc: piece, rev, history };
   const store = await openStore(loaded);
   const first = piece.scenes[0];
@@ -73,9 +70,9 @@ async function openRooms({ id, piece, rev, history, takes }: LoadedPiece): Promi
   return { store, view, material: new Material(takes), player: new Player() };
 }
 
-const leaveRooms = ({ store }: Rooms): void => store.end();
+const leaveRooms = ({ store }: Opened): void => store.end();
 
-function endRooms({ store, player }: Rooms): void {
+function endRooms({ store, player }: Opened): void {
   store.end();
   player.dispose();
 }
@@ -103,10 +100,9 @@ function Open({ loaded }: { loaded: LoadedPiece }) {
   );
 }
 
-function Ready({ rooms, complain }: { rooms: Rooms; complain: (m: string) => void }) {
+function Ready({ rooms, complain }: { rooms: Opened; complain: (m: string) => void }) {
   const { byId } = useShelf();
   rooms.player.pictures.shelf = byId;
-  useShortcuts(rooms);
   const value = useMemo(
     () => ({
       ...rooms,
@@ -123,14 +119,8 @@ function Ready({ rooms, complain }: { rooms: Rooms; complain: (m: string) => voi
         <BringProvider>
           <div className="piece">
             <Head />
-            <main className="piece__body">
-              <Sheet />
-              <aside className="piece__side" aria-label="Monitor and tools">
-                <Monitor />
-                <Tools />
-              </aside>
-            </main>
-            <Strip />
+            <Rooms />
+            <Keys />
           </div>
         </BringProvider>
       </TimelineKeeper>

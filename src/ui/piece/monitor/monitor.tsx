@@ -3,6 +3,8 @@
 import {
   CameraOutlined,
   CaretRightOutlined,
+  FieldTimeOutlined,
+  FullscreenOutlined,
   LoadingOutlined,
   PauseOutlined,
   StepBackwardOutlined,
@@ -14,6 +16,8 @@ import { sceneAt } from '../../../core/timeline/compile.ts';
 import { usePiece, usePieceState, useTimelineNow, useViewState } from '../context.ts';
 import { passOf } from '../passes.ts';
 import { FrameOverlay } from './frame-overlay.tsx';
+import { useFit } from './use-fit.ts';
+import { toggleWholeScreen } from './whole-screen.ts';
 import './monitor.css';
 
 /** Pixels of the monitor's long side: sharp at its size on the screen, light enough to play. */
@@ -27,7 +31,9 @@ export function Monitor() {
   const view = useSyncExternalStore(player.subscribe, player.getView, player.getView);
   const canvas = useRef<HTMLCanvasElement>(null);
   const title = usePieceState((s) => s.doc.title);
-  const size = useViewState((s) => (s.delivering ? 'large' : passOf(s.pass).monitor(s)));
+  const framing = useViewState((s) => !s.delivering && passOf(s.pass).framing(s));
+  const room = useRef<HTMLDivElement>(null);
+  const fit = useFit(room, timeline);
   const k = LONG_SIDE / Math.max(timeline.width, timeline.height);
   const width = Math.round(timeline.width * k);
   const height = Math.round(timeline.height * k);
@@ -50,22 +56,28 @@ export function Monitor() {
       message.error((e as Error).message);
     }
   };
+  const playHere = () => {
+    const here = timeline.scenes.find((s) => s.sceneId === looking.state.selected[0]);
+    void player.play(here?.start ?? view.frame);
+  };
   const selectHere = () => {
     const id = timeline.scenes[sceneAt(timeline, player.view.frame)]?.sceneId;
     if (id) looking.select([id]);
   };
   return (
-    <section className={`monitor monitor--${size}`} aria-label="Monitor">
-      <div className="monitor__stage">
-        <button
-          type="button"
-          className="monitor__screen"
-          aria-label={view.phase === 'paused' ? 'Play' : 'Pause'}
-          onClick={() => player.toggle()}
-        >
-          <canvas ref={canvas} width={width} height={height} />
-        </button>
-        {view.phase === 'paused' && size === 'frame' && <FrameOverlay />}
+    <section className="monitor" aria-label="Monitor">
+      <div className="monitor__room" ref={room}>
+        <div className="monitor__stage">
+          <button
+            type="button"
+            className="monitor__screen"
+            aria-label={view.phase === 'paused' ? 'Play' : 'Pause'}
+            onClick={() => player.toggle()}
+          >
+            <canvas ref={canvas} width={width} height={height} style={fit} />
+          </button>
+          {view.phase === 'paused' && framing && <FrameOverlay />}
+        </div>
       </div>
       <div className="monitor__keys">
         <Tooltip title="To the start (Home)">
@@ -94,6 +106,14 @@ export function Monitor() {
         >
           {view.phase === 'preparing' ? 'Mixing' : view.phase === 'playing' ? 'Pause' : 'Play'}
         </Button>
+        <Tooltip title="Play from the beginning of the selected scene (Enter)">
+          <Button
+            size="small"
+            icon={<FieldTimeOutlined aria-hidden />}
+            aria-label="Play from here"
+            onClick={playHere}
+          />
+        </Tooltip>
         <span className="monitor__clock" data-frame={view.frame}>
           {clock(framesToMs(view.frame))} / {clock(framesToMs(timeline.frames))}
         </span>
@@ -103,6 +123,14 @@ export function Monitor() {
             icon={<CameraOutlined aria-hidden />}
             aria-label="Save this frame as a picture"
             onClick={keepFrame}
+          />
+        </Tooltip>
+        <Tooltip title="Whole screen (F)">
+          <Button
+            size="small"
+            icon={<FullscreenOutlined aria-hidden />}
+            aria-label="Whole screen"
+            onClick={() => toggleWholeScreen(room.current)}
           />
         </Tooltip>
       </div>

@@ -25,8 +25,8 @@ export interface Pass {
   alternatives: boolean;
   /** Rows offer to have other words spoken. */
   offersSpoken: boolean;
-  /** How large the monitor stands: its tools want room below it, or a large picture. */
-  monitor(view: ViewState): 'large' | 'small' | 'frame';
+  /** Whether the picture's frame is set on the monitor. */
+  framing(view: ViewState): boolean;
   /** The tools for the selected rows. */
   Tools: ComponentType;
 }

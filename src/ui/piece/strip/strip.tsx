@@ -1,5 +1,6 @@
 'use client';
 
+import { ColumnHeightOutlined } from '@ant-design/icons';
 import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import {
   clock,
@@ -10,14 +11,15 @@ import {
   SAMPLES_PER_FRAME,
   type Samples,
 } from '../../../core/time.ts';
+import { IconButton } from '../../shared/icon-button.tsx';
 import { aspect, croppedStyle, thumbFor, wholeStyle } from '../../shared/media.ts';
 import { useAfterPaint } from '../../shared/use-after-paint.ts';
 import { useShelf } from '../../shared/use-shelf.ts';
 import { useMaterialState, usePiece, usePieceState, useTimelineNow, useViewState } from '../context.ts';
 import './strip.css';
 
-/** Scenes, words and music in proportion. A click goes there; arrow keys step. */
-export function Strip() {
+/** Scenes, words and music in proportion. A click goes there; arrow keys step. onFold: to a line and back. */
+export function Strip({ onFold }: { onFold: (() => void) | null }) {
   const { player, view } = usePiece();
   const timeline = useTimelineNow();
   const piece = useAfterPaint(usePieceState((s) => s.doc));
@@ -69,10 +71,17 @@ export function Strip() {
   };
   return (
     <section className="strip" aria-label="Strip">
-      <div className="strip__names" aria-hidden>
-        <span>Scenes</span>
-        <span>Words</span>
-        <span>Music</span>
+      <div className="strip__names">
+        {onFold && (
+          <IconButton
+            label="Fold the strip to a line, or open it"
+            icon={<ColumnHeightOutlined aria-hidden />}
+            onClick={onFold}
+          />
+        )}
+        <span aria-hidden>Scenes</span>
+        <span aria-hidden>Words</span>
+        <span aria-hidden>Music</span>
       </div>
       <div
         className="strip__body"

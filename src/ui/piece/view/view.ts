@@ -13,6 +13,8 @@ export interface ViewState {
   aim: 0 | 1;
   /** The renders stand in place of the tools. */
   delivering: boolean;
+  /** All actions, or all keys, are shown. */
+  showing: 'palette' | 'keys' | null;
 }
 
 /** What the writer looks at: nothing of it is stored. */
@@ -22,7 +24,14 @@ export class View {
   caret: { sceneId: string; from: number; to: number } | null = null;
 
   constructor(first: { selected: string[]; pass: PassName }) {
-    this.store = createStore<ViewState>(() => ({ ...first, open: {}, slot: 0, aim: 0, delivering: false }));
+    this.store = createStore<ViewState>(() => ({
+      ...first,
+      open: {},
+      slot: 0,
+      aim: 0,
+      delivering: false,
+      showing: null,
+    }));
   }
 
   get state(): ViewState {
@@ -54,6 +63,10 @@ export class View {
 
   setAim(aim: 0 | 1): void {
     this.store.setState({ aim });
+  }
+
+  show(showing: ViewState['showing']): void {
+    this.store.setState({ showing });
   }
 
   setDelivering(delivering: boolean): void {

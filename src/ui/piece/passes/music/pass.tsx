@@ -25,6 +25,6 @@ export const music: Pass = {
   RowFigure: null,
   alternatives: false,
   offersSpoken: false,
-  monitor: () => 'large',
+  framing: () => false,
   Tools: MusicTools,
 };

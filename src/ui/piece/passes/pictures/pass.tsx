@@ -47,6 +47,6 @@ export const pictures: Pass = {
   alternatives: true,
   offersSpoken: false,
   // Looking for pictures needs room below; setting a frame needs a large picture.
-  monitor: (view) => (view.open.pictures === 'frame' ? 'frame' : 'small'),
+  framing: (view) => view.open.pictures === 'frame',
   Tools: PictureTools,
 };

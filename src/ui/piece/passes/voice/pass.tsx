@@ -29,6 +29,6 @@ export const voice: Pass = {
   RowFigure: null,
   alternatives: false,
   offersSpoken: false,
-  monitor: () => 'large',
+  framing: () => false,
   Tools: VoiceTools,
 };

@@ -36,7 +36,7 @@ function RowFigure({ id, shown }: { id: string; shown: string }) {
       className={`row__speed${degree}`}
       title={`Reading speed: ${speed.toFixed(0)} characters a second. Up to ${READING_SPEED.brisk} is comfortable, above ${READING_SPEED.tooFast} most viewers do not finish.`}
     >
-      {speed.toFixed(0)} characters/s
+      {speed.toFixed(0)} letters/s
     </span>
   );
 }
@@ -48,6 +48,6 @@ export const words: Pass = {
   RowFigure,
   alternatives: false,
   offersSpoken: true,
-  monitor: () => 'large',
+  framing: () => false,
   Tools: WordsTools,
 };

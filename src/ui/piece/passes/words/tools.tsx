@@ -218,7 +218,10 @@ function EditWords() {
           onChange={(on) => apply(pieceEdit('captions', { captions: on }))}
         />
       </div>
-      <Keys />
+      <p className="tools__note">
+        Enter ends a scene at the caret, Backspace at its beginning joins it to the one before. Ctrl K shows
+        all actions, ? all keys.
+      </p>
     </>
   );
 }
@@ -252,32 +255,5 @@ function OneScene() {
         </p>
       )}
     </>
-  );
-}
-
-function Keys() {
-  return (
-    <dl className="keys">
-      <dt>Enter</dt>
-      <dd>split here</dd>
-      <dt>Backspace, Delete</dt>
-      <dd>at the start or end: join with the line before or after</dd>
-      <dt>Arrows</dt>
-      <dd>the caret goes from row to row</dd>
-      <dt>Alt ↑ ↓</dt>
-      <dd>move the scene, or all that are selected</dd>
-      <dt>Shift, Ctrl click</dt>
-      <dd>select several; Ctrl A twice selects all</dd>
-      <dt>Ctrl M</dt>
-      <dd>highlight</dd>
-      <dt>Ctrl D</dt>
-      <dd>duplicate</dd>
-      <dt>Ctrl Enter</dt>
-      <dd>new scene below</dd>
-      <dt>Ctrl F</dt>
-      <dd>find and replace</dd>
-      <dt>Ctrl Z, Ctrl Y</dt>
-      <dd>undo, redo</dd>
-    </dl>
   );
 }

@@ -1,0 +1,142 @@
+'use client';
+
+import { Command } from 'cmdk';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { usePiece, useTimelineNow, useViewState } from '../context.ts';
+import { useRowActions } from '../sheet/use-row-actions.ts';
+import { ACTIONS, type Action, GROUPS, type Hands, isStroke, strokeWords } from './actions.ts';
+import './keys.css';
+
+/** Parts of the screen that take keys for themselves. */
+const OWN_KEYS =
+  '[role="dialog"], [role="menu"], [role="listbox"], [role="separator"], .ant-segmented, .ant-slider';
+
+const onMac = (): boolean => /mac/i.test(navigator.platform);
+
+/** Hears the keys of the whole screen, and shows all actions or all keys when they are asked for. */
+export function Keys() {
+  const piece = usePiece();
+  const timeline = useTimelineNow();
+  const page = useRef<HTMLElement | null>(null);
+  useEffect(() => {
+    page.current = document.body;
+  }, []);
+  const rows = useRowActions(page);
+  const open = useViewState((s) => s.showing);
+  const { view } = piece;
+  const hands: Hands = { piece, rows, timeline };
+  const latest = useRef(hands);
+  latest.current = hands;
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const target = e.target as HTMLElement;
+      const typing = /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || target.isContentEditable;
+      const action = ACTIONS.find((a) => !a.byRow && a.strokes.some((s) => isStroke(e, s)));
+      if (!action || (typing && !action.whileTyping)) return;
+      // A field with steps of its own.
+      if (typing && target.dataset.own === 'true' && /^(undo|redo)$/.test(action.id)) return;
+      if (!action.whileTyping && target.closest(OWN_KEYS)) return;
+      if (e.key === ' ' && target.tagName === 'BUTTON') return;
+      e.preventDefault();
+      action.run(latest.current);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  if (!open) return null;
+  return open === 'palette' ? (
+    <Palette hands={hands} onClose={() => view.show(null)} />
+  ) : (
+    <KeysPage onClose={() => view.show(null)} />
+  );
+}
+
+/** Gives the focus back to where it was when it goes. */
+function useReturnFocus(): void {
+  const [before] = useState(() => document.activeElement as HTMLElement | null);
+  useEffect(() => () => before?.focus(), [before]);
+}
+
+/** All actions with their keys: a few letters find one, Enter does it. */
+function Palette({ hands, onClose }: { hands: Hands; onClose: () => void }) {
+  useReturnFocus();
+  const mac = useMemo(onMac, []);
+  const run = (action: Action) => {
+    onClose();
+    // The focus goes back first: an action may set it.
+    setTimeout(() => action.run(hands));
+  };
+  return (
+    <section className="palette" aria-label="All actions">
+      <Command
+        label="All actions"
+        onKeyDown={(e) => {
+          if (e.key === 'Escape') onClose();
+          e.stopPropagation();
+        }}
+        onBlur={(e) => {
+          if (!e.currentTarget.contains(e.relatedTarget)) onClose();
+        }}
+      >
+        <Command.Input autoFocus placeholder="What do you want to do?" />
+        <Command.List label="Actions">
+          <Command.Empty>Nothing is called so. Try another word.</Command.Empty>
+          {GROUPS.map((group) => (
+            <Command.Group key={group} heading={group}>
+              {ACTIONS.filter((a) => a.group === group && a.id !== 'palette').map((a) => (
+                <Command.Item key={a.id} value={`${a.label} ${a.id}`} onSelect={() => run(a)}>
+                  <span>{a.label}</span>
+                  {a.strokes[0] && <kbd>{strokeWords(a.strokes[0], mac)}</kbd>}
+                </Command.Item>
+              ))}
+            </Command.Group>
+          ))}
+        </Command.List>
+      </Command>
+    </section>
+  );
+}
+
+/** All keys on one page. */
+function KeysPage({ onClose }: { onClose: () => void }) {
+  useReturnFocus();
+  const mac = useMemo(onMac, []);
+  const close = useRef<HTMLButtonElement>(null);
+  useEffect(() => close.current?.focus(), []);
+  return (
+    <section
+      className="palette palette--keys"
+      aria-label="All keys"
+      onKeyDown={(e) => {
+        if (e.key === 'Escape') onClose();
+      }}
+    >
+      <header>
+        <h2>Keys</h2>
+        <button ref={close} type="button" className="plain-button" onClick={onClose}>
+          Close
+        </button>
+      </header>
+      <div className="palette__columns">
+        {GROUPS.map((group) => (
+          <dl key={group} aria-label={group}>
+            <dt className="palette__group">{group}</dt>
+            {ACTIONS.filter((a) => a.group === group).map((a) => (
+              <div key={a.id}>
+                <dt>
+                  {a.label}
+                  {a.byRow && <small> (in a row)</small>}
+                </dt>
+                <dd>
+                  {a.strokes.map((s) => (
+                    <kbd key={strokeWords(s, mac)}>{strokeWords(s, mac)}</kbd>
+                  ))}
+                </dd>
+              </div>
+            ))}
+          </dl>
+        ))}
+      </div>
+    </section>
+  );
+}
