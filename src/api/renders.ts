@@ -21,6 +21,8 @@ export interface RenderView {
   remainingMs: number | null;
   error: string | null;
   bytes: number | null;
+  /** Where its video lies on the machine on which Nabbet runs; null until it is done. */
+  file: string | null;
   durationMs: number | null;
   rev: number;
   createdAt: string;

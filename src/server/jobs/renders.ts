@@ -32,6 +32,7 @@ function view(r: Row, now: Date): RenderView {
     remainingMs: running ? Math.round((spent / r.done) * (r.total - r.done)) : null,
     error: r.error,
     bytes: r.bytes,
+    file: r.state === 'done' ? renderFile(r.id) : null,
     durationMs: r.durationMs,
     rev: r.rev,
     createdAt: r.createdAt.toISOString(),

@@ -23,7 +23,7 @@ const SIGNS: Record<string, string> = {
 const CODES =
   'EUR|USD|GBP|CHF|PLN|SEK|NOK|DKK|CZK|HUF|JPY|CNY|INR|AUD|CAD|NZD|BRL|MXN|TRY|RUB|UAH|KRW|ZAR|RON|BGN|ISK';
 const NUMBER = String.raw`\d{1,3}(?:[.,'’\s\u00a0\u202f]\d{3})+(?:[.,]\d{1,2})?|\d+(?:[.,]\d{1,2})?`;
-const SIGN = String.raw`US\$|A\$|C\$|R\$|[€£$¥₹₺₽₴₩]|zł|Kč|Ft\b|kr\b|Fr\b\.?`;
+const SIGN = String.raw`(?<!\p{L})(?:US|A|C|R)\$|[€£$¥₹₺₽₴₩]|zł|Kč|Ft\b|kr\b|Fr\b\.?`;
 const BEFORE = new RegExp(`(?:(${SIGN})|\\b(${CODES})\\b)\\s?(${NUMBER})(?:[.,][–—-]+)?`, 'iu');
 const AFTER = new RegExp(`(${NUMBER})(?:[.,][–—-]+)?[\\s\u00a0]?(?:(${SIGN})|\\b(${CODES})\\b)`, 'iu');
 

@@ -3,11 +3,14 @@ import { attr, type Doc, type El, labelOf, textOf } from './dom.ts';
 import { addQuote, addTo, availability, availabilityText, fill, ownPart, wholeNumber } from './fact-sheet.ts';
 import { day } from './meta.ts';
 import { findPrice, findPrices } from './price.ts';
+import { OTHER_FACT } from './product-lines.ts';
 
 const FEATURES =
   /feature|highlight|what it does|details|specification|specs|properties|benefit|eigenschaft|merkmale|vorteile|caract|características|cechy|why you|at a glance/i;
 const MAKER =
   /\b(?:brand|maker|made by|manufacturer|marke|hersteller|marque|fabricant|marca|producent)\s*:\s*([^\n.;|]{2,60})/i;
+const MAKER_PAIR =
+  /^(?:brand|maker|manufacturer|hersteller|marque|marca|producent|produttore|tillverkare)\s*:\s*(.{2,60})$/i;
 const UNTIL =
   /\b(?:until|ends? (?:on)?|valid (?:until|till|through)|bis(?: zum)?|jusqu['’]au|hasta(?: el)?|do)\s+(\d{1,2}\.\s?\d{1,2}\.\s?\d{4}|\d{4}-\d{2}-\d{2}|\d{1,2}(?:st|nd|rd|th|\.)?\s+\p{L}+\s+\d{4}|\p{L}+\s+\d{1,2},\s+\d{4})/iu;
 
@@ -15,9 +18,7 @@ const UNTIL =
 export function fromText(facts: FactSheet, doc: Doc): void {
   const own = ownPart(doc);
   const text = textOf(own);
-  const title =
-    textOf(own.querySelector('h1')) || textOf(doc.querySelector('title')).split(/\s+[|–—-]\s+/)[0] || '';
-  fill(facts, 'name', title, 'page');
+  fill(facts, 'name', textOf(own.querySelector('h1')), 'page');
   const blocks = [...own.querySelectorAll('p, li, dd, div, span, td, a, tr')]
     .map((e) => textOf(e))
     .filter((t) => t.length < 90);
@@ -39,7 +40,7 @@ export function fromText(facts: FactSheet, doc: Doc): void {
     .map((e) => textOf(e))
     .flatMap(findPrices)
     .filter((p) => p.amount !== struck?.amount);
-  const price = shown[0] ?? findPrices(text).find((p) => p.amount !== struck?.amount && p.amount > 0);
+  const price = shown[0];
   if (price) fill(facts, 'price', price, 'page');
   if (struck && facts.price && struck.amount > facts.price.value.amount) fill(facts, 'was', struck, 'page');
   const until = UNTIL.exec(text)?.[1];
@@ -103,19 +104,15 @@ function featuresFrom(facts: FactSheet, own: El): void {
       const t = textOf(li);
       if (t.length > 3 && t.length < 200) addTo(facts.features, t, 'page');
     }
-  for (const table of own.querySelectorAll('table'))
-    for (const tr of table.querySelectorAll('tr')) {
-      const cells = [...tr.querySelectorAll('th, td')].map((c) => textOf(c));
-      if (cells.length === 2 && cells.every((c) => c && c.length < 60))
-        addTo(facts.features, cells.join(': '), 'page');
-    }
-  for (const dl of own.querySelectorAll('dl')) {
-    const names = [...dl.querySelectorAll('dt')];
-    for (const dt of names) {
-      const dd = dt.nextElementSibling;
-      if (dd && textOf(dd)) addTo(facts.features, `${textOf(dt).replace(/:$/, '')}: ${textOf(dd)}`, 'page');
-    }
-  }
+  const pair = (cells: readonly string[]) => {
+    const said = cells.map((c) => c.replace(/:$/, '')).join(': ');
+    if (cells.length !== 2 || !cells.every((c) => c && c.length < 60)) return;
+    if (OTHER_FACT.test(said)) fill(facts, 'maker', MAKER_PAIR.exec(said)?.[1] ?? '', 'page');
+    else addTo(facts.features, said, 'page');
+  };
+  for (const tr of own.querySelectorAll('table tr'))
+    pair([...tr.querySelectorAll('th, td')].map((c) => textOf(c)));
+  for (const dt of own.querySelectorAll('dl dt')) pair([textOf(dt), textOf(dt.nextElementSibling)]);
   if (!facts.maker) {
     const named = facts.features.map((f) => MAKER.exec(f.value)?.[1]?.trim()).find(Boolean);
     fill(facts, 'maker', named ?? '', 'page');
@@ -168,6 +165,8 @@ function quotesFrom(facts: FactSheet, own: El): void {
     (b) => !b.querySelector('[class="review"], [class~="review"], blockquote') && textOf(b).length > 15,
   );
   for (const b of boxes) {
+    // What stands above its author by a mere break is told from the lines.
+    if (b.querySelector('br') && !b.querySelector('p, cite, footer')) continue;
     const author = b.querySelector('cite, [class*="author" i], [class*="name" i], footer');
     const body =
       [

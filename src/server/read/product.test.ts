@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { plainProducts } from '../../../studio/fixtures/pages/plain-products.ts';
 import { PRODUCT_PAGES } from '../../../studio/fixtures/pages/products.ts';
 import { decodeHtml } from './decode.ts';
 import { parsePage } from './dom.ts';
@@ -69,4 +70,48 @@ describe('product pages', () => {
   ])('finds the price in “%s”', (text, amount, currency) =>
     expect(findPrice(text)).toMatchObject({ amount, currency }),
   );
+});
+
+describe('product pages without markup', () => {
+  /** Every fact of a page as one text, so that they can be compared one by one. */
+  const factsOf = (of: Record<string, unknown>): string[] =>
+    Object.entries(of).flatMap(([key, value]) => {
+      if (key === 'pictures' || value === null || value === '') return [];
+      if (['features', 'quotes', 'variants'].includes(key))
+        return (value as unknown[]).map((v) => `${key} ${JSON.stringify(v)}`);
+      return [`${key} ${JSON.stringify(value)}`];
+    });
+
+  it('give their facts, by size and place and words, in twenty-five manners, and hardly one that is not there', () => {
+    const pages = plainProducts();
+    expect(pages.length).toBeGreaterThanOrEqual(25);
+    let all = 0;
+    let seen = 0;
+    const missed: string[] = [];
+    const wrong: string[] = [];
+    for (const { structure, bytes, type, truth } of pages) {
+      const doc = parsePage(decodeHtml(bytes, type));
+      const f = productFacts(doc, doc.documentElement.getAttribute('lang') ?? 'en');
+      const got = factsOf({
+        name: f.name?.value ?? null,
+        maker: f.maker?.value ?? null,
+        price: f.price ? [f.price.value.amount, f.price.value.currency] : null,
+        was: f.was?.value.amount ?? null,
+        until: f.until?.value ?? null,
+        rating: f.rating ? [f.rating.value.value, f.rating.value.best, f.rating.value.count] : null,
+        available: f.availability ? f.availability.value !== 'out of stock' : null,
+        features: f.features.map((x) => x.value),
+        quotes: f.quotes.map((q) => ({ text: q.value.text, by: q.value.by })),
+        variants: f.variants.map((v) => v.value),
+      });
+      const right = factsOf({ ...truth });
+      all += right.length;
+      missed.push(...right.filter((r) => !got.includes(r)).map((r) => `${structure}: ${r}`));
+      wrong.push(...got.filter((g) => !right.includes(g)).map((g) => `${structure}: ${g}`));
+      if (isProductPage(doc)) seen++;
+    }
+    expect((all - missed.length) / all, missed.join('\n')).toBeGreaterThan(0.95);
+    expect(wrong.length / all, wrong.join('\n')).toBeLessThan(0.03);
+    expect(seen / pages.length).toBeGreaterThan(0.9);
+  });
 });

@@ -1,10 +1,12 @@
 import { emptyFacts, type FactOrigin, type FactSheet, type Price } from '../../core/source/types.ts';
 import { absolute, attr, type Doc, textOf } from './dom.ts';
 import { addQuote, addTo, availability, availabilityText, fill, ownPart, wholeNumber } from './fact-sheet.ts';
+import { linesOf } from './lines.ts';
 import { markedThings } from './mark-up.ts';
 import { day, isType, jsonLd, said } from './meta.ts';
 import { bestImage } from './passages.ts';
 import { amountOf, findPrice, findPrices, priceText } from './price.ts';
+import { fromLines, speaksOfProduct } from './product-lines.ts';
 import { fromText } from './product-text.ts';
 
 type Thing = Record<string, unknown>;
@@ -36,7 +38,8 @@ export function isProductPage(doc: Doc): boolean {
   const priced = [
     ...doc.querySelectorAll('[class*="price" i], [class*="prix" i], [class*="preis" i], [class*="precio" i]'),
   ].some((e) => findPrice(textOf(e)));
-  return buy || (priced && doc.querySelectorAll('h1').length === 1);
+  if (buy || (priced && doc.querySelectorAll('h1').length === 1)) return true;
+  return speaksOfProduct(linesOf(ownPart(doc), doc));
 }
 
 const list = (v: unknown): unknown[] => (v === undefined || v === null ? [] : [v].flat());
@@ -51,6 +54,7 @@ export function productFacts(doc: Doc, language: string): FactSheet {
   for (const { thing, origin } of declared(doc)) fromThing(facts, thing, origin, language);
   fromOpenGraph(facts, doc, language);
   fromText(facts, doc);
+  fromLines(facts, linesOf(ownPart(doc), doc), textOf(doc.querySelector('title')));
   if (facts.price) facts.price.value.text = shownPrice(doc, facts.price.value) ?? facts.price.value.text;
   if (facts.was) facts.was.value.text = shownPrice(doc, facts.was.value) ?? facts.was.value.text;
   if (facts.was && facts.price && facts.was.value.amount <= facts.price.value.amount) facts.was = null;

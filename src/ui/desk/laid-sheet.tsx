@@ -218,7 +218,6 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
           },
         })}
       >
-        {/* biome-ignore lint/a11y/noNoninteractiveElementInteractions: steps back and forth, from every field in it */}
         <ol
           className="laid__rows"
           aria-label="Rows"

@@ -68,6 +68,9 @@ export function useLaid() {
   useEffect(() => {
     const before = kept();
     if (before) setNow(before);
+    const [first] = (before ?? latest.current).rows;
+    // Whoever comes to an empty sheet can write at once.
+    if (first && !first.text) setCaret({ id: first.id, at: 0 });
   }, []);
   const store = useCallback((next: OnSheet) => {
     latest.current = next;

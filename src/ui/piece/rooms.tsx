@@ -3,7 +3,8 @@
 import { useSyncExternalStore } from 'react';
 import { Group, Panel, Separator, useDefaultLayout, usePanelRef } from 'react-resizable-panels';
 import { STAGE } from '../../core/look/formats.ts';
-import { usePieceState } from './context.ts';
+import { usePieceState, useViewState } from './context.ts';
+import { Hints } from './hints.tsx';
 import { Monitor } from './monitor/monitor.tsx';
 import { Sheet } from './sheet/sheet.tsx';
 import { Strip } from './strip/strip.tsx';
@@ -71,6 +72,7 @@ function BesideEachOther() {
   return (
     <Group orientation="horizontal" defaultLayout={kept.defaultLayout} onLayoutChanged={kept.onLayoutChanged}>
       <Panel id="sheet" minSize="400px" className="rooms__room">
+        <Hints />
         <Sheet />
       </Panel>
       <Separator className="rooms__down" aria-label="Width of the monitor" />
@@ -95,6 +97,7 @@ function AboveEachOther() {
       onLayoutChanged={across.onLayoutChanged}
     >
       <Panel id="sheet" minSize="400px" className="rooms__room">
+        <Hints />
         <Sheet />
       </Panel>
       <Separator className="rooms__down" aria-label="Width of monitor and tools" />
@@ -118,11 +121,16 @@ function AboveEachOther() {
 }
 
 function Narrow() {
+  const delivering = useViewState((s) => s.delivering);
   return (
     <main className="piece__narrow">
       <Monitor />
+      <Hints />
+      <details className="piece__tools" key={String(delivering)} open={delivering}>
+        <summary>Tools and renders</summary>
+        <Tools />
+      </details>
       <Sheet />
-      <Tools />
       <Strip onFold={null} />
     </main>
   );

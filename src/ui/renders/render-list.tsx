@@ -4,15 +4,15 @@ import { CloseOutlined, DeleteOutlined, DownloadOutlined } from '@ant-design/ico
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Empty, Progress, Skeleton, Tag } from 'antd';
 import Link from 'next/link';
-import { useEffect, useRef } from 'react';
+import { useState } from 'react';
 import { addressOf } from '../../api/endpoint.ts';
 import { renderVideo } from '../../api/material.ts';
 import { cancelRender, deleteRender, listRenders, type RenderView } from '../../api/renders.ts';
 import { clock } from '../../core/time.ts';
 import { call } from '../shared/api.ts';
+import { isActive } from './active.ts';
 import './renders.css';
 
-const ACTIVE = new Set(['waiting', 'running']);
 const POLL_MS = 900;
 
 const STEPS: Record<string, string> = {
@@ -22,30 +22,13 @@ const STEPS: Record<string, string> = {
   joining: 'Mixing and joining',
 };
 
-/** Renders, of one piece or all, with progress; tells when one is done. */
-function useRenders(pieceId?: string) {
-  const { notification } = App.useApp();
-  const query = useQuery({
+/** Renders, of one piece or all, with progress. */
+const useRenders = (pieceId?: string) =>
+  useQuery({
     queryKey: ['renders', pieceId ?? 'all'],
     queryFn: () => call(listRenders, { query: pieceId ? { piece: pieceId } : {} }),
-    refetchInterval: (q) => (q.state.data?.some((r) => ACTIVE.has(r.state)) ? POLL_MS : false),
+    refetchInterval: (q) => (q.state.data?.some((r) => isActive(r)) ? POLL_MS : false),
   });
-  const before = useRef(new Map<string, string>());
-  useEffect(() => {
-    for (const r of query.data ?? []) {
-      const was = before.current.get(r.id);
-      if (was && ACTIVE.has(was) && r.state === 'done')
-        notification.success({
-          title: 'The video is ready',
-          description: `${r.title}, ${r.format}, ${r.height} lines`,
-        });
-      if (was && ACTIVE.has(was) && r.state === 'failed')
-        notification.error({ title: 'The render failed', description: r.error ?? '' });
-      before.current.set(r.id, r.state);
-    }
-  }, [query.data, notification]);
-  return query;
-}
 
 export function RenderList({ pieceId, newestRev }: { pieceId?: string; newestRev?: number }) {
   const renders = useRenders(pieceId);
@@ -81,7 +64,8 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
     mutationFn: () => call(deleteRender, { params: { id: r.id } }),
     ...after,
   });
-  const active = ACTIVE.has(r.state);
+  const [watching, setWatching] = useState(false);
+  const active = isActive(r);
   const percent = r.total ? Math.floor((r.done / r.total) * 100) : 0;
   return (
     <li className="render">
@@ -136,9 +120,9 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
               >
                 Download
               </Button>
-              <a href={addressOf(renderVideo, { id: r.id })} target="_blank" rel="noreferrer">
-                Watch
-              </a>
+              <Button size="small" aria-expanded={watching} onClick={() => setWatching((on) => !on)}>
+                {watching ? 'Close' : 'Watch'}
+              </Button>
               <span>
                 {clock(r.durationMs ?? 0)}, {((r.bytes ?? 0) / 1e6).toFixed(1)} MB
               </span>
@@ -152,6 +136,15 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
             onClick={() => remove.mutate()}
           />
         </div>
+      )}
+      {watching && (
+        // biome-ignore lint/a11y/useMediaCaption: its captions are in the picture
+        <video className="render__video" controls autoPlay src={addressOf(renderVideo, { id: r.id })} />
+      )}
+      {r.state === 'done' && r.file && (
+        <p className="render__file">
+          Kept as <code>{r.file}</code>
+        </p>
       )}
     </li>
   );

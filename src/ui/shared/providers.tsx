@@ -3,6 +3,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { App, ConfigProvider } from 'antd';
 import { type ReactNode, useState } from 'react';
+import { RenderWatch } from '../renders/render-watch.tsx';
 
 const INK = '#1f1d24';
 
@@ -39,7 +40,10 @@ export function Providers({ children }: { children: ReactNode }) {
       }}
     >
       <App component={false}>
-        <QueryClientProvider client={client}>{children}</QueryClientProvider>
+        <QueryClientProvider client={client}>
+          {children}
+          <RenderWatch />
+        </QueryClientProvider>
       </App>
     </ConfigProvider>
   );

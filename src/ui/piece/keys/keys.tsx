@@ -57,6 +57,13 @@ function useReturnFocus(): void {
   useEffect(() => () => before?.focus(), [before]);
 }
 
+/** How well an action answers to what was typed: best when it begins so, not at all when a word of it is missing. */
+const fits = (value: string, typed: string): number => {
+  const [name, wanted] = [value.toLowerCase(), typed.toLowerCase().trim()];
+  if (name.startsWith(wanted)) return 1;
+  return wanted.split(/\s+/).every((w) => name.includes(w)) ? 0.5 : 0;
+};
+
 /** All actions with their keys: a few letters find one, Enter does it. */
 function Palette({ hands, onClose }: { hands: Hands; onClose: () => void }) {
   useReturnFocus();
@@ -70,6 +77,7 @@ function Palette({ hands, onClose }: { hands: Hands; onClose: () => void }) {
     <section className="palette" aria-label="All actions">
       <Command
         label="All actions"
+        filter={fits}
         onKeyDown={(e) => {
           if (e.key === 'Escape') onClose();
           e.stopPropagation();

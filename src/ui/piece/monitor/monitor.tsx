@@ -3,7 +3,6 @@
 import {
   CameraOutlined,
   CaretRightOutlined,
-  FieldTimeOutlined,
   FullscreenOutlined,
   LoadingOutlined,
   PauseOutlined,
@@ -106,13 +105,10 @@ export function Monitor() {
         >
           {view.phase === 'preparing' ? 'Mixing' : view.phase === 'playing' ? 'Pause' : 'Play'}
         </Button>
-        <Tooltip title="Play from the beginning of the selected scene (Enter)">
-          <Button
-            size="small"
-            icon={<FieldTimeOutlined aria-hidden />}
-            aria-label="Play from here"
-            onClick={playHere}
-          />
+        <Tooltip title="Play from the beginning of the selected scene (Alt Enter)">
+          <Button size="small" onClick={playHere}>
+            From here
+          </Button>
         </Tooltip>
         <span className="monitor__clock" data-frame={view.frame}>
           {clock(framesToMs(view.frame))} / {clock(framesToMs(timeline.frames))}
