@@ -180,4 +180,3 @@ export function useLaid() {
   };
 }
 
-export type LaidSheet = ReturnType<typeof useLaid>;

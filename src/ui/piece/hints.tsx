@@ -44,7 +44,6 @@ export function Hints() {
     setGone(all);
     localStorage.setItem(KEPT, JSON.stringify(all));
   };
-  // biome-ignore lint/correctness/useExhaustiveDependencies: only when something was done for the first time
   useEffect(() => {
     if (fresh) put([...gone, ...(fresh.split(',') as Hint[])]);
   }, [fresh]);
