@@ -1,6 +1,5 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
-import { judgeOthers } from '../../studio/fixtures/others/read.ts';
 import { articlePages } from '../../studio/fixtures/pages/articles.ts';
 import { articles, bodyTexts } from '../../studio/fixtures/pages/content.ts';
 import { chooseSentences } from '../core/outline/condense/choose.ts';
@@ -8,6 +7,7 @@ import { wordCount } from '../core/source/script.ts';
 import { CONFIG } from '../server/config.ts';
 import { decodeHtml } from '../server/read/decode.ts';
 import { readHtml } from '../server/read/html.ts';
+import { judgeOthers } from '../server/read/others/judged.ts';
 import { readPasted, readFile as readSource } from '../server/read/read.ts';
 
 const seconds = async (work: () => unknown): Promise<number> => {

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { judgeOthers } from '../../../studio/fixtures/others/read.ts';
+import { judgeOthers } from './judged.ts';
 
 it('says of pages by others what stands by itself, by the judgement of another tagger', async () => {
   const { pages, lines, shares, faults } = await judgeOthers();
