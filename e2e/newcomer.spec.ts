@@ -136,9 +136,7 @@ test('with the keyboard alone, from the desk to a video', async ({ page }) => {
   const tabTo = async (name: string) => {
     for (let i = 0; i < 80; i++) {
       await page.keyboard.press('Tab');
-      const found = await page.evaluate(
-        () => (document.activeElement as HTMLElement | null)?.innerText?.trim() ?? '',
-      );
+      const found = await page.evaluate(() => document.activeElement?.textContent?.trim() ?? '');
       if (found === name) return;
     }
     throw new Error(`The key Tab never came to “${name}”.`);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { accessible, begin, pass, rows, voicesReady, words } from './steps.ts';
+import { accessible, begin, emptySet, pass, readDemo, rows, saved, voicesReady, words } from './steps.ts';
 
 test('every screen and pass meets WCAG 2.2 AA as far as axe can tell', async ({ page }) => {
   await page.goto('/');
@@ -22,6 +22,84 @@ test('every screen and pass meets WCAG 2.2 AA as far as axe can tell', async ({ 
   }
   await page.getByRole('button', { name: 'Render', exact: true }).click();
   await accessible(page, 'render');
+});
+
+test('on a narrow screen every screen and pass can be used, and meets WCAG 2.2 AA as far as axe can tell', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const fits = async (where: string) => {
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), where).toBeLessThanOrEqual(390);
+    await accessible(page, where);
+  };
+  await page.goto('/');
+  await expect(page.locator('.piece-card').first()).toBeVisible();
+  await fits('desk, narrow');
+  for (const path of ['osierwick-courier/toll-house', 'lanternworks/wick-no-3']) {
+    await readDemo(page, path);
+    await expect(page.locator('.scene-line__picture img').first()).toBeVisible({ timeout: 30_000 });
+    await fits(`${path}, narrow`);
+  }
+  await emptySet(page);
+  await fits('photo set, narrow');
+  await begin(page);
+  await voicesReady(page);
+  await fits('words, narrow');
+  await words(page, 2).fill('The miller kneads the dough at dawn.');
+  await pass(page, 'Pictures');
+  const other = page.getByRole('button', { name: /^Use “.*” for scene 2$/ }).first();
+  const name = (await other.getAttribute('aria-label'))?.replace(/^Use “(.*)” for scene 2$/, '$1') ?? '';
+  await other.click();
+  await expect(page.getByRole('button', { name: `Pictures for scene 2, now: ${name}` })).toBeVisible();
+  await fits('pictures, narrow');
+  for (const rest of ['Voice', 'Music'] as const) {
+    await pass(page, rest);
+    await fits(`${rest}, narrow`);
+  }
+  await page.getByRole('button', { name: 'Render', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Start the render' })).toBeVisible();
+  await fits('render, narrow');
+});
+
+test('all actions, all keys, the menu of a scene, and rooms that are given more space', async ({ page }) => {
+  await begin(page);
+  await page.keyboard.press('Control+k');
+  await accessible(page, 'all actions');
+  await page.keyboard.type('move down');
+  await page.keyboard.press('Enter');
+  await expect(words(page, 2)).toHaveValue('A small test of a big thing');
+  await page.locator('.strip__head').focus();
+  await page.keyboard.press('Shift+?');
+  await expect(page.getByRole('region', { name: 'All keys' })).toBeVisible();
+  await accessible(page, 'all keys');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('region', { name: 'All keys' })).toHaveCount(0);
+  await page.keyboard.press('2');
+  await expect(page.getByRole('button', { name: 'Nab pictures' })).toBeVisible();
+  await page.keyboard.press('1');
+
+  await rows(page).nth(3).locator('.row__number').click({ button: 'right' });
+  await page.getByRole('menuitem', { name: /^Duplicate/ }).click();
+  await expect(rows(page)).toHaveCount(6);
+  await page.locator('.strip__scene').nth(5).click({ button: 'right' });
+  await page.getByRole('menuitem', { name: /^Delete/ }).click();
+  await expect(rows(page)).toHaveCount(5);
+
+  // A border is moved by its keys, and stands there after a reload.
+  const border = page.getByRole('separator', { name: 'Width of the tools' });
+  const width = () => page.locator('.tools').evaluate((e) => e.getBoundingClientRect().width);
+  const before = await width();
+  await border.focus();
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowLeft');
+  const after = await width();
+  expect(after).toBeGreaterThan(before + 20);
+  await page.getByRole('button', { name: /^Fold the strip/ }).click();
+  await expect(page.locator('.strip__words').first()).toBeHidden();
+  await saved(page);
+  await page.reload();
+  await expect(rows(page)).toHaveCount(5);
+  expect(Math.abs((await width()) - after)).toBeLessThan(3);
+  await expect(page.locator('.strip__words').first()).toBeHidden();
 });
 
 test('the desk shows the demo pieces, finds by title, copies, puts away and brings back', async ({

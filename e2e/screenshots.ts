@@ -1,23 +1,15 @@
 import { mkdtemp, readdir, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { chromium, type Page } from '@playwright/test';
+import { chromium } from '@playwright/test';
 import { writeShots } from '../studio/fixtures/photos.ts';
 import { CHROMIUM } from './browser.ts';
 
-/** Brings the made-up evening of photos. */
-async function photoSet(page: Page, url: string): Promise<void> {
+/** The made-up evening of photos, as files. */
+async function photos(use: (files: string[]) => Promise<void>): Promise<void> {
   const folder = await mkdtemp(path.join(tmpdir(), 'nabbet-shots-'));
   await writeShots(folder, 1200);
-  await page.goto(`${url}/begin/photos`);
-  await page.waitForURL(/\/outline\//);
-  const files = (await readdir(folder)).map((f) => path.join(folder, f));
-  await page.locator('input[type=file]').first().setInputFiles(files);
-  await page
-    .locator('.photo-tile')
-    .nth(files.length - 1)
-    .waitFor({ timeout: 90_000 });
-  await page.getByLabel('Words on the first photo').fill('One evening in Osierwick');
+  await use((await readdir(folder)).sort().map((f) => path.join(folder, f)));
   await rm(folder, { recursive: true, force: true });
 }
 
@@ -34,25 +26,36 @@ async function main(): Promise<void> {
   await page.goto(url);
   await page.locator('.piece-card__cover img').first().waitFor();
   await shot('desk');
-  await page.goto(`${url}/begin`);
-  await page.getByRole('button', { name: 'Try with a sample' }).click();
-  await shot('begin');
-  await page.evaluate(() => localStorage.clear());
-  await page.goto(`${url}/begin/article`);
-  await shot('begin-article');
-  await page.getByRole('button', { name: 'Why did the market street' }).click();
-  await page.locator('.source__picture img').first().waitFor();
-  await shot('outline-article');
-  await page.goto(`${url}/begin/product`);
-  await page.getByRole('button', { name: 'Wick No. 3' }).click();
-  await page.locator('.scene-line__picture img').first().waitFor();
-  await shot('outline-product');
-  await photoSet(page, url);
-  await shot('outline-photos');
+  await page.getByRole('button', { name: 'a script', exact: true }).click();
+  await shot('sheet-script');
+  await photos(async (files) => {
+    await page.getByLabel('Files', { exact: true }).setInputFiles(files.slice(0, 6));
+    await page.getByText(/6 photos laid beside it/).waitFor({ timeout: 90_000 });
+    await shot('sheet-photos');
+    await page.evaluate(() => localStorage.clear());
+    await page.goto(url);
+    await page.getByLabel('Files', { exact: true }).setInputFiles(files);
+    await page.getByText(/^10 photos/).waitFor({ timeout: 90_000 });
+    await page.getByRole('button', { name: 'Look through them first' }).click();
+    await page.locator('.photo-tile').nth(9).waitFor();
+    await page.getByLabel('Words on the first photo').fill('One evening in Osierwick');
+    await shot('outline-photos');
+  });
+  for (const [what, name] of [
+    ['an article', 'outline-article'],
+    ['a shop’s page', 'outline-product'],
+  ] as const) {
+    await page.goto(url);
+    await page.getByRole('button', { name: what, exact: true }).click();
+    await page.getByRole('button', { name: 'Read the page' }).click();
+    await page.locator('.scene-line__picture img').first().waitFor();
+    await shot(name);
+  }
   // What was begun for the pictures is put away again.
   for (const { id } of await (await page.request.get(`${url}/api/sources`)).json())
     await page.request.delete(`${url}/api/sources/${id}`);
   await page.goto(url);
+  await page.evaluate(() => localStorage.setItem('nabbet-hints', '["play","pictures","render"]'));
   await page.getByText('The bench that mends anything').first().click();
   await page.getByLabel('Words of scene 3').click();
   await shot('words');
@@ -82,6 +85,10 @@ async function main(): Promise<void> {
     await page.getByRole('button', { name: 'As it is', exact: true }).last().click();
     await tools.getByText('Find').click();
   }
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('pl');
+  await shot('actions');
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Render', exact: true }).click();
   await shot('render');
   await browser.close();

@@ -84,7 +84,7 @@ test('an article: what was read, what it becomes, pulled in, thrown out, condens
   await words(page, 2).click();
   await page.getByLabel('Tools for words').getByText('Source').click();
   const before = (await lines(page)).length;
-  await page.getByRole('button', { name: /^Insert “A basin of concrete/ }).click();
+  await page.getByRole('button', { name: /^Take into the piece: A basin of concrete/ }).click();
   await expect.poll(async () => (await lines(page)).length).toBe(before + 1);
   expect((await lines(page))[2]).toMatch(/^A basin of concrete/);
 });

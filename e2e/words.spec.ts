@@ -136,7 +136,7 @@ test('highlights, emoji, other spoken words, layouts, and several pasted lines w
 test('spelling as one types: marked, corrected, learned for good', async ({ page }) => {
   await begin(page);
   await words(page, 2).click();
-  await page.keyboard.press('End');
+  await page.keyboard.press('Control+End');
   await page.keyboard.type(' Teh colour of nabbeton is grey.');
   await expect(page.locator('.w-wrong')).toHaveText(['Teh', 'nabbeton'], { timeout: 30_000 });
   await page.getByLabel('Tools for words').getByText('Spelling').click();
@@ -147,7 +147,7 @@ test('spelling as one types: marked, corrected, learned for good', async ({ page
   await accessible(page, 'spelling');
   await page.reload();
   await words(page, 2).click();
-  await page.keyboard.press('End');
+  await page.keyboard.press('Control+End');
   await page.keyboard.type(' Wrogn');
   await expect(page.locator('.w-wrong')).toHaveText(['Wrogn'], { timeout: 30_000 });
   await page.getByLabel('Tools for words').getByText('Spelling').click();
@@ -166,7 +166,7 @@ test('dictionaries that cannot be loaded are said, and loaded when the way is fr
   await expect(said).toBeVisible();
   await expect(page.getByText('No misspelled words.')).toBeHidden();
   await words(page, 2).click();
-  await page.keyboard.press('End');
+  await page.keyboard.press('Control+End');
   await page.keyboard.type(' Wrogn');
   await page.unroute('**/data/en-*.dic');
   await page.getByRole('button', { name: 'Try again' }).click();

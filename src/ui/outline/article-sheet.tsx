@@ -1,16 +1,16 @@
 'use client';
 
-import { DownOutlined, PlusOutlined, UpOutlined } from '@ant-design/icons';
 import { Alert, Button } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import type { ShelfEntryView } from '../../api/shelf.ts';
-import { type ArticlePart, articleInPlace, type LeftPart } from '../../core/outline/in-place.ts';
+import { articleInPlace } from '../../core/outline/in-place.ts';
 import { lineMs } from '../../core/outline/length.ts';
 import { voiceSpeed } from '../../core/sound/speech.ts';
 import { wordCount } from '../../core/source/script.ts';
-import { formWords, LEFT_OUT_WORDS, leftWords, noteWords } from '../../wording/sources.ts';
+import { formWords, LEFT_OUT_WORDS, noteWords } from '../../wording/sources.ts';
 import { ArticleRule } from './article-rule.tsx';
 import { ChapterChoice } from './chapter-choice.tsx';
+import { LeftLine, LeftOut } from './left-out.tsx';
 import { OutlineHead } from './outline-head.tsx';
 import { SceneLine } from './scene-line.tsx';
 import { SourcePictures } from './source-pictures.tsx';
@@ -94,8 +94,8 @@ export function ArticleSheet({
                   part={part}
                   isOpen={open.has(part.id)}
                   onToggle={() => toggle(part.id)}
-                  outline={outline}
-                  byId={byId}
+                  onTake={outline.pullIn}
+                  picture={(p) => <SourcePictures list={[p]} outline={outline} byId={byId} used={NONE} />}
                 />
               ),
             )}
@@ -112,72 +112,7 @@ export function ArticleSheet({
   );
 }
 
-type Left = Extract<ArticlePart, { kind: 'left' }>;
-
-/** A stretch of the article that is not in the piece: a thin line that says how much it holds, and opens in place. */
-function LeftOut({
-  part,
-  isOpen,
-  onToggle,
-  outline,
-  byId,
-}: {
-  part: Left;
-  isOpen: boolean;
-  onToggle: () => void;
-  outline: Outline;
-  byId: Map<string, ShelfEntryView>;
-}) {
-  return (
-    <div className={`left-out${isOpen ? ' left-out--open' : ''}`}>
-      <button type="button" className="left-out__line" aria-expanded={isOpen} onClick={onToggle}>
-        {isOpen ? <UpOutlined aria-hidden /> : <DownOutlined aria-hidden />}
-        <span>{leftWords(part)}</span>
-      </button>
-      {isOpen &&
-        part.parts.map((p) => <LeftPartView key={keyOf(p)} part={p} outline={outline} byId={byId} />)}
-    </div>
-  );
-}
-
-const keyOf = (p: LeftPart): string => (p.kind === 'picture' ? p.picture.id : (p.sentences[0]?.id ?? ''));
 const NONE: ReadonlySet<string> = new Set();
-
-function LeftPartView({
-  part,
-  outline,
-  byId,
-}: {
-  part: LeftPart;
-  outline: Outline;
-  byId: Map<string, ShelfEntryView>;
-}) {
-  if (part.kind === 'picture')
-    return <SourcePictures list={[part.picture]} outline={outline} byId={byId} used={NONE} />;
-  return (
-    <p className={`left-out__${part.passage.kind}`}>
-      {part.sentences.map((s) => (
-        // biome-ignore lint/a11y/useSemanticElements: a button is one box and would not break over lines as running text does
-        <span
-          key={s.id}
-          role="button"
-          tabIndex={0}
-          className="left-out__sentence"
-          aria-label={`Take into the piece: ${s.text}`}
-          onClick={() => outline.pullIn(s.id)}
-          onKeyDown={(e) => {
-            if (e.key !== 'Enter' && e.key !== ' ') return;
-            e.preventDefault();
-            outline.pullIn(s.id);
-          }}
-        >
-          {s.text}
-          <PlusOutlined aria-hidden />
-        </span>
-      ))}
-    </p>
-  );
-}
 
 /** What stood on the page beside the article. */
 function LeftOfPage({ outline }: { outline: Outline }) {
@@ -186,17 +121,9 @@ function LeftOfPage({ outline }: { outline: Outline }) {
   if (!left.length) return null;
   return (
     <div className="left-out">
-      <button
-        type="button"
-        className="left-out__line"
-        aria-expanded={open}
-        onClick={() => setOpen((on) => !on)}
-      >
-        {open ? <UpOutlined aria-hidden /> : <DownOutlined aria-hidden />}
-        <span>
-          beside the article, {left.length} part{left.length === 1 ? '' : 's'} of the page
-        </span>
-      </button>
+      <LeftLine isOpen={open} onToggle={() => setOpen((on) => !on)}>
+        beside the article, {left.length} part{left.length === 1 ? '' : 's'} of the page
+      </LeftLine>
       {open && (
         <dl className="left-out__page">
           {left.map((l, i) => (

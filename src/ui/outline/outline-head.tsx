@@ -1,11 +1,15 @@
 'use client';
 
-import { InputNumber, Segmented, Select, Switch } from 'antd';
+import { useMutation } from '@tanstack/react-query';
+import { App, Button, InputNumber, Segmented, Select, Switch } from 'antd';
+import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
+import { createSource, type ReadAs } from '../../api/sources.ts';
 import { ANGLE_LABELS, ANGLES, type Angle } from '../../core/outline/angles.ts';
 import { TARGETS } from '../../core/outline/outline.ts';
 import { blanks } from '../../core/text/blanks.ts';
 import { clock } from '../../core/time.ts';
+import { call } from '../shared/api.ts';
 import type { Outline } from './use-outline.ts';
 
 /** How many scenes and how long, and what of the whole can be chosen. */
@@ -60,6 +64,7 @@ export function OutlineHead({ outline, children }: { outline: Outline; children?
             closing card
           </span>
         )}
+        <TakeAs outline={outline} />
         {children}
       </div>
     </div>
@@ -107,5 +112,27 @@ function Target({ outline }: { outline: Outline }) {
         />
       )}
     </span>
+  );
+}
+
+/** A page can be taken for something else than what it was taken for: it is read again, and what was begun stays on the desk. */
+function TakeAs({ outline }: { outline: Outline }) {
+  const router = useRouter();
+  const { message } = App.useApp();
+  const { address, kind } = outline.source;
+  const again = useMutation({
+    mutationFn: (as: ReadAs) =>
+      call(createSource, {
+        body: { from: 'address', address: address ?? '', as, targetMs: null, options: outline.options },
+      }),
+    onSuccess: ({ id }) => router.push(`/outline/${id}`),
+    onError: (e) => message.error(e.message, 6),
+  });
+  const other = kind === 'product' ? 'article' : 'product';
+  if (!address || (kind !== 'article' && kind !== 'product')) return null;
+  return (
+    <Button size="small" type="link" loading={again.isPending} onClick={() => again.mutate(other)}>
+      {other === 'product' ? 'It is a shop’s page' : 'It is an article'}
+    </Button>
   );
 }

@@ -255,6 +255,9 @@ const NAMES: Record<string, string> = {
   backspace: 'Backspace',
 };
 
+/** Whether keys are called as on a Mac. */
+export const onMac = (): boolean => /mac/i.test(navigator.platform);
+
 /** A stroke as it is written on keys. */
 export const strokeWords = ({ key, mod, shift, alt }: Stroke, mac: boolean): string =>
   [mod && (mac ? '⌘' : 'Ctrl'), alt && (mac ? '⌥' : 'Alt'), shift && 'Shift', NAMES[key] ?? key.toUpperCase()]

@@ -2,29 +2,20 @@
 
 import { Command } from 'cmdk';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { usePiece, useTimelineNow, useViewState } from '../context.ts';
-import { useRowActions } from '../sheet/use-row-actions.ts';
-import { ACTIONS, type Action, GROUPS, type Hands, isStroke, strokeWords } from './actions.ts';
+import { useViewState } from '../context.ts';
+import { ACTIONS, type Action, GROUPS, type Hands, isStroke, onMac, strokeWords } from './actions.ts';
+import { useHands } from './use-hands.ts';
 import './keys.css';
 
 /** Parts of the screen that take keys for themselves. */
 const OWN_KEYS =
   '[role="dialog"], [role="menu"], [role="listbox"], [role="separator"], .ant-segmented, .ant-slider';
 
-const onMac = (): boolean => /mac/i.test(navigator.platform);
-
 /** Hears the keys of the whole screen, and shows all actions or all keys when they are asked for. */
 export function Keys() {
-  const piece = usePiece();
-  const timeline = useTimelineNow();
-  const page = useRef<HTMLElement | null>(null);
-  useEffect(() => {
-    page.current = document.body;
-  }, []);
-  const rows = useRowActions(page);
+  const hands = useHands();
+  const { view } = hands.piece;
   const open = useViewState((s) => s.showing);
-  const { view } = piece;
-  const hands: Hands = { piece, rows, timeline };
   const latest = useRef(hands);
   latest.current = hands;
   useEffect(() => {
@@ -127,22 +118,24 @@ function KeysPage({ onClose }: { onClose: () => void }) {
       </header>
       <div className="palette__columns">
         {GROUPS.map((group) => (
-          <dl key={group} aria-label={group}>
-            <dt className="palette__group">{group}</dt>
-            {ACTIONS.filter((a) => a.group === group).map((a) => (
-              <div key={a.id}>
-                <dt>
-                  {a.label}
-                  {a.byRow && <small> (in a row)</small>}
-                </dt>
-                <dd>
-                  {a.strokes.map((s) => (
-                    <kbd key={strokeWords(s, mac)}>{strokeWords(s, mac)}</kbd>
-                  ))}
-                </dd>
-              </div>
-            ))}
-          </dl>
+          <div key={group} className="palette__keys">
+            <h3 className="palette__group">{group}</h3>
+            <dl>
+              {ACTIONS.filter((a) => a.group === group).map((a) => (
+                <div key={a.id}>
+                  <dt>
+                    {a.label}
+                    {a.byRow && <small> (in a row)</small>}
+                  </dt>
+                  <dd>
+                    {a.strokes.map((s) => (
+                      <kbd key={strokeWords(s, mac)}>{strokeWords(s, mac)}</kbd>
+                    ))}
+                  </dd>
+                </div>
+              ))}
+            </dl>
+          </div>
         ))}
       </div>
     </section>

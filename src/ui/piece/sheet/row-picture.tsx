@@ -75,6 +75,7 @@ export const RowPicture = memo(function RowPicture({
         ) : (
           <PictureOutlined aria-hidden />
         )}
+        {weak && <span className="frame__weak">weak match</span>}
         {before ? (
           <span className="frame__kind">from {before}</span>
         ) : (

@@ -12,7 +12,7 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, Empty } from 'antd';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { type MouseEvent, useCallback, useMemo, useRef, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { moveScene } from '../../../core/piece/actions.ts';
 import { edit } from '../../../core/piece/edit.ts';
@@ -20,6 +20,7 @@ import { emptyScene } from '../../../core/piece/types.ts';
 import { seenScenes } from '../../../core/timeline/times.ts';
 import { dragWords } from '../../shared/drag.ts';
 import { newId, usePiece, usePieceState, useViewState } from '../context.ts';
+import { SceneMenu } from '../keys/scene-menu.tsx';
 import { Row } from './row.tsx';
 import type { RowActions } from './row-actions.ts';
 import { useNear } from './use-near.ts';
@@ -29,6 +30,9 @@ import './sheet.css';
 /** Kept outside: new options would make every row render again. */
 const POINTER = { activationConstraint: { distance: 5 } };
 const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
+
+const sceneUnder = (e: MouseEvent): string | null =>
+  (e.target as HTMLElement).closest<HTMLElement>('[data-scene]')?.dataset.scene ?? null;
 
 /** The rows of the piece: picture on one side, words on the other. */
 export function Sheet() {
@@ -80,22 +84,26 @@ export function Sheet() {
         onDragEnd={onDragEnd}
       >
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-          {ids.map((id, i) => (
-            <Row
-              key={id}
-              id={id}
-              behind={ids[from[i] ?? i] ?? id}
-              before={from[i] === i || from[i] === undefined ? null : from[i] + 1}
-              index={i}
-              last={i === ids.length - 1}
-              selected={chosen.has(id)}
-              whole={near.has(id) || selected[0] === id || dragged === id}
-              alone={selected.length === 1 && selected[0] === id}
-              pass={pass}
-              format={format}
-              actions={actions}
-            />
-          ))}
+          <SceneMenu sceneAt={sceneUnder}>
+            <div>
+              {ids.map((id, i) => (
+                <Row
+                  key={id}
+                  id={id}
+                  behind={ids[from[i] ?? i] ?? id}
+                  before={from[i] === i || from[i] === undefined ? null : from[i] + 1}
+                  index={i}
+                  last={i === ids.length - 1}
+                  selected={chosen.has(id)}
+                  whole={near.has(id) || selected[0] === id || dragged === id}
+                  alone={selected.length === 1 && selected[0] === id}
+                  pass={pass}
+                  format={format}
+                  actions={actions}
+                />
+              ))}
+            </div>
+          </SceneMenu>
         </SortableContext>
       </DndContext>
     </section>

@@ -16,6 +16,7 @@ import { aspect, croppedStyle, thumbFor, wholeStyle } from '../../shared/media.t
 import { useAfterPaint } from '../../shared/use-after-paint.ts';
 import { useShelf } from '../../shared/use-shelf.ts';
 import { useMaterialState, usePiece, usePieceState, useTimelineNow, useViewState } from '../context.ts';
+import { SceneMenu } from '../keys/scene-menu.tsx';
 import './strip.css';
 
 /** Scenes, words and music in proportion. A click goes there; arrow keys step. onFold: to a line and back. */
@@ -61,6 +62,12 @@ export function Strip({ onFold }: { onFold: (() => void) | null }) {
       for (const b of track.bars.slice(1)) ctx.fillRect(x(start + b), 21, 1, 13);
     }
   }, [timeline, takes, width, total]);
+  const sceneAtX = (clientX: number): string | null => {
+    const box = body.current?.getBoundingClientRect();
+    if (!box) return null;
+    const frame = Math.round(((clientX - box.left) / box.width) * total);
+    return timeline.scenes.find((s) => frame >= s.start && frame < s.end)?.sceneId ?? null;
+  };
   const go = (clientX: number) => {
     const box = body.current?.getBoundingClientRect();
     if (!box) return;
@@ -86,42 +93,46 @@ export function Strip({ onFold }: { onFold: (() => void) | null }) {
       <div
         className="strip__body"
         ref={body}
-        onPointerDown={(e) => go(e.clientX)}
+        onPointerDown={(e) => e.button === 0 && go(e.clientX)}
         onPointerMove={(e) => e.buttons === 1 && go(e.clientX)}
       >
-        <div className="strip__scenes">
-          {timeline.scenes.map((s, i) => {
-            const scene = piece.scenes[i];
-            const shot = s.shots[0];
-            const entry = shot && byId.get(shot.assetId);
-            const wide = ((s.end - s.start) / total) * width;
-            const thumb = entry && wide > 22 && thumbFor(entry, piece.format);
-            return (
-              <div
-                key={s.sceneId}
-                className={`strip__scene${selected.includes(s.sceneId) ? ' strip__scene--on' : ''}`}
-                style={{ left: part(s.start), width: part(s.end - s.start) }}
-                title={`${i + 1}. ${scene?.shown ?? ''} (${framesToSeconds(s.end - s.start).toFixed(1)} s)`}
-              >
-                {thumb && (
-                  <span className="strip__picture">
-                    <span style={{ aspectRatio: aspect(piece.format) }}>
-                      <img
-                        src={thumb.src}
-                        alt=""
-                        draggable={false}
-                        style={
-                          shot.fit === 'whole' ? wholeStyle(shot.surround) : croppedStyle(shot.size, shot.to)
-                        }
-                      />
+        <SceneMenu sceneAt={(e) => sceneAtX(e.clientX)}>
+          <div className="strip__scenes">
+            {timeline.scenes.map((s, i) => {
+              const scene = piece.scenes[i];
+              const shot = s.shots[0];
+              const entry = shot && byId.get(shot.assetId);
+              const wide = ((s.end - s.start) / total) * width;
+              const thumb = entry && wide > 22 && thumbFor(entry, piece.format);
+              return (
+                <div
+                  key={s.sceneId}
+                  className={`strip__scene${selected.includes(s.sceneId) ? ' strip__scene--on' : ''}`}
+                  style={{ left: part(s.start), width: part(s.end - s.start) }}
+                  title={`${i + 1}. ${scene?.shown ?? ''} (${framesToSeconds(s.end - s.start).toFixed(1)} s)`}
+                >
+                  {thumb && (
+                    <span className="strip__picture">
+                      <span style={{ aspectRatio: aspect(piece.format) }}>
+                        <img
+                          src={thumb.src}
+                          alt=""
+                          draggable={false}
+                          style={
+                            shot.fit === 'whole'
+                              ? wholeStyle(shot.surround)
+                              : croppedStyle(shot.size, shot.to)
+                          }
+                        />
+                      </span>
                     </span>
-                  </span>
-                )}
-                {wide > 36 && <span className="strip__words">{scene?.shown}</span>}
-              </div>
-            );
-          })}
-        </div>
+                  )}
+                  {wide > 36 && <span className="strip__words">{scene?.shown}</span>}
+                </div>
+              );
+            })}
+          </div>
+        </SceneMenu>
         <canvas ref={canvas} width={width} height={40} />
         <Playhead total={total} />
       </div>
