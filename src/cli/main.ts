@@ -14,6 +14,7 @@ const COMMANDS: Record<string, (argv: string[]) => Promise<void>> = {
   backup: async (argv) => (await import('./backup.ts')).backup(argv),
   restore: async (argv) => (await import('./backup.ts')).restore(argv),
   licences: async (argv) => (await import('./licences.ts')).licences(argv),
+  shelf: async (argv) => (await import('./shelf.ts')).shelfCommand(argv),
   paint: async (argv) => (await import('./paint.ts')).paint(argv),
 };
 
@@ -25,6 +26,7 @@ const USAGE = `usage: nabbet ${Object.keys(COMMANDS).join(' | ')}
   backup  writes database and material to FILE.tar, also while the application runs
   restore puts a backup in the place of what is there
   licences gathers the licences of everything that is used into docs/licences.md
+  shelf   shelf gaps FILE...: what texts ask for and the shelf lacks, most wanted first
   paint   paints the shelf again (or: paint ID,ID)
   bring   puts the photos, clips and logos of a folder on the shelf: bring FOLDER
   outline prints what a piece would say without making it; FILE and the choices are those of make

@@ -1,17 +1,40 @@
 import { MATCH } from './score.ts';
 import type { MatchLine, Vector } from './types.ts';
 
+/** A line as far as its context is concerned. */
+export interface ContextLine {
+  title: boolean;
+  vector: Vector;
+  /** It speaks of something that the line before it names: "They open at six." */
+  pointsBack: boolean;
+}
+
 /**
- * What stands round each line: the lines before and after it; for a title all other lines, since a title speaks of the
- * whole. Vectors are unit vectors, in the order of the lines.
+ * What stands round each line: the lines before and after it, and the topic, which is what the title and all lines say
+ * together; for a title all other lines, since a title speaks of the whole. topic: meaning of the title of the piece, null
+ * when it has none. Vectors are unit vectors, in the order of the lines.
  */
-export function contexts(lines: readonly { title: boolean; vector: Vector }[]): MatchLine['context'][] {
+export function contexts(lines: readonly ContextLine[], topic: Vector | null = null): MatchLine['context'][] {
   return lines.map((line, i) => {
-    const others = line.title ? lines.filter((_, k) => k !== i) : [lines[i - 1], lines[i + 1]];
-    const vectors = others.flatMap((o) => (o ? [o.vector] : []));
-    return vectors.length
-      ? { vector: mean(vectors), share: line.title ? MATCH.scriptShare : MATCH.neighboursShare }
-      : null;
+    const others = lines.flatMap((o, k) => (k === i ? [] : [o.vector]));
+    if (line.title)
+      return others.length
+        ? { vector: mean(others), share: MATCH.scriptShare, most: MATCH.scriptShare }
+        : null;
+    const [before, after] = [lines[i - 1]?.vector, lines[i + 1]?.vector];
+    const near = [before, after].flatMap((v) => v ?? []);
+    if (!near.length) return topic ? { vector: topic, share: 0, most: MATCH.topicMost } : null;
+    // What it points back to counts as much as all the rest.
+    const beside = line.pointsBack && before ? mean([before, before, before, ...near]) : mean(near);
+    const whole = mean([
+      ...others,
+      ...(topic ? Array.from({ length: Math.max(1, others.length) }, () => topic) : []),
+    ]);
+    return {
+      vector: mean([beside, whole]),
+      share: line.pointsBack ? MATCH.pointsBackShare : MATCH.neighboursShare,
+      most: MATCH.topicMost,
+    };
   });
 }
 

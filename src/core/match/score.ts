@@ -19,6 +19,11 @@ export const MATCH = {
   lineBesideBrief: 0.15,
   /** Share of the neighbours beside a line, and of the whole script beside a title. */
   neighboursShare: 0.12,
+  pointsBackShare: 0.3,
+  /** Share of what stands round a line of which the shelf knows nothing, and the scores of its best picture between which it grows. */
+  topicMost: 0.3,
+  knownFrom: 0.5,
+  unknownFrom: 0.3,
   scriptShare: 0.45,
   /** Two words closer than this count as related. */
   softFrom: 0.62,
@@ -162,6 +167,11 @@ export class ShelfIndex {
     for (const [s, { tag, worth }] of prepare(item).words) push(this.postings, s, { item: i, tag, worth });
   }
 
+  /** Whether a word is said of any picture, by its stem. */
+  knows(wordStem: string): boolean {
+    return this.postings.has(wordStem);
+  }
+
   /** Inverse document frequency; words that are nowhere on the shelf weigh as an average one. */
   private rarity(wordStem: string): number {
     const df = this.postings.get(wordStem)?.length;
@@ -183,11 +193,12 @@ export class ShelfIndex {
       for (const [i, m] of of) overlap[i] = (overlap[i] as number) + m.worth * (weights[k] as number);
     });
     const whole = total * 0.5 + 0.5 * Math.min(total, 3);
-    const { meaning, usedFor } = this.meanings(queryOf(line));
     const scores = new Float64Array(n);
     const wordsWeight = line.brief ? MATCH.briefWordsWeight : MATCH.wordsWeight;
+    const byWordsOf = (i: number) => wordsWeight * Math.min(1, (overlap[i] as number) / whole);
+    const { meaning, usedFor } = this.inContext(line, byWordsOf);
     for (let i = 0; i < n; i++) {
-      const byWords = wordsWeight * Math.min(1, (overlap[i] as number) / whole);
+      const byWords = byWordsOf(i);
       const byMeaning =
         MATCH.meaningWeight * (meaning[i] as number) + MATCH.usedForWeight * (usedFor[i] as number);
       scores[i] =
@@ -218,6 +229,26 @@ export class ShelfIndex {
           },
         };
       });
+  }
+
+  /** Meanings for a line with as much of its context as it needs: the less the shelf knows of it, the more. */
+  private inContext(line: MatchLine, byWords: (i: number) => number): ReturnType<ShelfIndex['meanings']> {
+    const { context } = line;
+    if (line.brief || !context) return this.meanings(queryOf(line, 0));
+    if (context.most <= context.share) return this.meanings(queryOf(line, context.share));
+    const alone = this.meanings(queryOf(line, context.share));
+    let best = 0;
+    for (let i = 0; i < this.items.length; i++)
+      best = Math.max(
+        best,
+        MATCH.meaningWeight * (alone.meaning[i] as number) +
+          MATCH.usedForWeight * (alone.usedFor[i] as number) +
+          byWords(i),
+      );
+    const need = (MATCH.knownFrom - best) / (MATCH.knownFrom - MATCH.unknownFrom);
+    if (need <= 0) return alone;
+    const share = context.share + Math.min(1, need) * (context.most - context.share);
+    return this.meanings(queryOf(line, share));
   }
 
   /** The first ones with the later pictures of one motif put back a little, so that what is offered is not all alike. */
@@ -314,11 +345,12 @@ export class ShelfIndex {
 }
 
 /** The meaning that is looked for: the line with a share of what stands round it, or a brief with a share of its line. */
-function queryOf({ vector, briefVector, context }: MatchLine): Vector {
+/** share: of the context. */
+function queryOf({ vector, briefVector, context }: MatchLine, share: number): Vector {
   const mix = (a: Vector, b: Vector, share: number) =>
     a.map((x, i) => (1 - share) * x + share * (b[i] as number));
   if (briefVector) return mix(briefVector, vector, MATCH.lineBesideBrief);
-  return context ? mix(vector, context.vector, context.share) : vector;
+  return context && share ? mix(vector, context.vector, share) : vector;
 }
 
 /** The words by which a line and a picture met, the closest first. */

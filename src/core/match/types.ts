@@ -28,8 +28,11 @@ export interface MatchLine {
   text: string;
   brief: string;
   vector: Vector;
-  /** Meaning of what stands round the line, and how much it counts beside the line, 0 to 1; null when it stands alone. */
-  context: { vector: Vector; share: number } | null;
+  /**
+   * Meaning of what stands round the line and of what the piece is about; how much it counts beside a line that says enough
+   * by itself, and beside one of which the shelf knows nothing, 0 to 1. null when the line stands alone.
+   */
+  context: { vector: Vector; share: number; most: number } | null;
   /** Meaning of the brief; null without one. */
   briefVector: Vector | null;
   /** Meaning of each content word, in the order of contentWords(brief || text). */

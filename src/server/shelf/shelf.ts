@@ -6,6 +6,7 @@ import { nab } from '../../core/match/nab.ts';
 import { type PictureTraits, preference } from '../../core/match/preference.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
 import type { MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
+import { pointsBack } from '../../core/outline/condense/stands.ts';
 import { applyEdit } from '../../core/piece/edit.ts';
 import { isOpen, nabEdit } from '../../core/piece/placements.ts';
 import type { Piece, Placement } from '../../core/piece/types.ts';
@@ -116,12 +117,13 @@ export const traitsOf = (e: CatalogueEntry | undefined): PictureTraits =>
 /** Lines with their meaning, for scenes that have any words or a brief. */
 export async function matchLines(
   scenes: { id: string; layout: string; shown: string; brief: string }[],
+  title = '',
 ): Promise<MatchLine[]> {
   const wanted = scenes.filter((s) => s.shown.trim() || s.brief.trim());
   const texts = wanted.map((s) => s.shown.trim() || s.brief.trim());
   const briefs = wanted.map((s) => s.brief.trim());
   const words = wanted.map((s) => contentWords(s.brief || s.shown).map((w) => w.text.toLowerCase()));
-  const all = [...new Set([...texts, ...briefs.filter(Boolean), ...words.flat()])];
+  const all = [...new Set([...texts, ...briefs.filter(Boolean), ...words.flat(), ...(title ? [title] : [])])];
   // Other threads read while the dictionary is looked into here.
   const [vectors, nearWords] = await Promise.all([
     embedder.embed(all),
@@ -130,7 +132,12 @@ export async function matchLines(
   const meaning = new Map(all.map((t, i) => [t, vectors[i] as Vector]));
   const of = (t: string) => meaning.get(t) as Vector;
   const round = contexts(
-    wanted.map((s, i) => ({ title: s.layout === 'title', vector: of(texts[i] as string) })),
+    wanted.map((s, i) => ({
+      title: s.layout === 'title',
+      vector: of(texts[i] as string),
+      pointsBack: pointsBack(s.shown),
+    })),
+    title ? of(title) : null,
   );
   return wanted.map((s, i) => ({
     sceneId: s.id,
@@ -164,7 +171,7 @@ export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<str
   const { index, entries } = await shelf();
   const { allow, traits, sourceIndex, ...chosen } = from ?? { index };
   const layouts = new Map(open.map((s) => [s.id, s.layout]));
-  return nab(chosen.index, await matchLines(open), {
+  return nab(chosen.index, await matchLines(open, piece.title.trim()), {
     taken,
     allow,
     sourceIndex,

@@ -92,7 +92,7 @@ function holds(left: string, words: readonly Term[], cuts: readonly Cut[]): bool
   if (count(left, '“') !== count(left, '”') || count(left, '"') % 2 === 1) return false;
   if (count(left, '(') !== count(left, ')')) return false;
   if (
-    /\b(and|or|but|of|the|a|an|to|with|for|in|on|at|by|from|that|which|who|as|than|against|until|since|because|(?<!\bany )more|less)[.!?…]?["”’)]*$/i.test(
+    /\b(and|or|but|of|the|a|an|to|with|for|in|on|at|by|from|that|which|who|as|than|against|until|since|because|during|into|over|under|between|about|per|via|how|whose|where|when|while|if|--|(?<!\bany )more|less)[.!?…]?["”’)]*$/i.test(
       left,
     )
   )

@@ -12,11 +12,14 @@ export type Standing =
 
 /** Words between a sentence and the one before it, which say nothing by themselves. */
 const CONNECTIVE =
-  /^(?:(?:moreover|furthermore|additionally|in addition|besides|also|thus|therefore|hence|consequently|as a (?:result|consequence)|accordingly|nevertheless|nonetheless|however|then|finally|lastly|in (?:fact|short|particular|general|other words)|of course|for (?:example|instance)|again|actually|basically|well|now|first of all|first(?:ly)?|second(?:ly)?|third(?:ly)?|next|on the other hand|by the way|that said|to begin with|last but not least|in conclusion|overall|still),\s+|(?:indeed|thus|therefore|hence|consequently),?\s+|(?:please )?note(?: also)?(?: that|:|,)\s+|now\s+(?=(?:we|you|let)\b)|however\s+(?=(?:for|in|on|at|the|a|an|with|if|when)\b)|(?:and|but|so|yet|or)\s+(?:also\s+)?|also\s+(?=(?:the|a|an|its?|there|every|most|many|some)\b))/i;
+  /^(?:(?:moreover|furthermore|additionally|in addition|besides|also|thus|therefore|hence|consequently|as a (?:result|consequence)|accordingly|nevertheless|nonetheless|however|then|finally|lastly|in (?:fact|short|particular|general|other words)|of course|for (?:example|instance)|again|actually|basically|well|now|first of all|first(?:ly)?|second(?:ly)?|third(?:ly)?|next|on the other hand|by the way|that said|to begin with|last but not least|in conclusion|overall|still),\s+|(?:indeed|thus|therefore|hence|consequently),?\s+|(?:please )?note(?: also)?(?: that|:|,)\s+|[Nn]ow\s+(?=(?:we|you|let)\b)|however\s+(?=(?:for|in|on|at|the|a|an|with|if|when)\b)|(?:and|but|so|yet|or)\s+(?:also\s+)?|also\s+(?=(?:the|a|an|its?|there|every|most|many|some)\b))/i;
 
 /** A sentence without the words that tie it to the one before, and without brackets all round it. */
 export function withoutConnective(text: string): string {
-  let out = text;
+  // A sign before an item of a list, and where a report was sent from.
+  let out = text
+    .replace(/^[•▪◦●■–*-]+\s+/u, '')
+    .replace(/^\p{Lu}[\p{Lu} .,/-]{3,40}(?:\([^)]{2,20}\) ?)?\s*(?:--|—|–)\s+(?=[\p{Lu}“"])/u, '');
   const inside = /^\(([^()]*)\)([.!?]?)$/.exec(out);
   if (inside) out = `${inside[1]}${/[.!?]$/.test(inside[1] ?? '') ? '' : inside[2]}`;
   // A bracket round several sentences.
@@ -59,6 +62,12 @@ export function hasFiniteVerb(text: string): boolean {
   });
 }
 
+/** Whether a sentence points to what was said before it. */
+export const pointsBack = (text: string): boolean => {
+  const bare = text.replace(/^(?:and|but|so|or|yet)\s+/i, '');
+  return POINTS_BACK.test(bare) && !POINTS_NOWHERE.test(bare);
+};
+
 /** Whether a sentence can be said by itself. english: the rules for words hold for English only. */
 export function standingOf(text: string, english: boolean): Standing {
   // What begins small is the rest of a sentence; a note is made beside one.
@@ -66,5 +75,5 @@ export function standingOf(text: string, english: boolean): Standing {
   if (looksLikeCode(text) || namesCode(text) || ENDS_OPEN.test(text)) return 'never';
   if (!english) return 'alone';
   if (POINTS_ELSEWHERE.test(text) || !hasFiniteVerb(text)) return 'never';
-  return POINTS_BACK.test(text) && !POINTS_NOWHERE.test(text) ? 'after' : 'alone';
+  return pointsBack(text) ? 'after' : 'alone';
 }
