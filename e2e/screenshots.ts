@@ -59,7 +59,7 @@ async function main(): Promise<void> {
   await page.getByText('The bench that mends anything').first().click();
   await page.getByLabel('Words of scene 3').click();
   await shot('words');
-  await page.keyboard.press('End');
+  await page.keyboard.press('Control+End');
   await page.keyboard.type(' Teh mistaek.');
   await page.getByLabel('Tools for words').getByText('Spelling').click();
   await page.getByRole('button', { name: 'Replace Teh by The' }).waitFor();
