@@ -167,6 +167,12 @@ export const removePhotos = endpoint('DELETE', '/api/sources/:id/photos', {
   answer: answer<{ photos: Photo[] }>(),
 });
 
+/** Pictures of the shelf that the outline's lines would get, by line; those of the source are not among them. */
+export const nabOutline = endpoint('GET', '/api/sources/:id/nabbed', {
+  params: byId,
+  answer: answer<Record<string, ShelfEntryView>>(),
+});
+
 /** Makes the piece that the outline describes. */
 export const makePiece = endpoint('POST', '/api/sources/:id/piece', {
   params: byId,

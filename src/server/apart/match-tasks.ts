@@ -56,6 +56,15 @@ export const MATCH_TASKS: MatchTasks = {
     if (!lines.length) throw new Failed({ code: 'no-outline-lines' });
     return drawn(draftFromOutline(source, choices, lines, options, newId), 'outline');
   },
+  async 'nab-outline'(source, choices, options) {
+    const lines = outlineLines(source, choices, voiceSpeed(options.voice));
+    if (!lines.length || lines.length > LIMITS.scenes) return {};
+    const refs = lines.map((l) => l.ref);
+    let made = 0;
+    const draft = draftFromOutline(source, choices, lines, options, () => refs[made++] ?? newId());
+    const found = await nabPiece(draft, await nabFrom(draft));
+    return Object.fromEntries(Object.entries(found).map(([ref, p]) => [ref, p.assetId]));
+  },
   nab: async (piece) => nabPiece(piece, await nabFrom(piece)),
   search,
   'plan-painting': planPainting,

@@ -36,6 +36,12 @@ export interface MatchTasks {
     choices: OutlineChoices,
     options: PieceOptions & { sourceId: string },
   ) => Promise<Piece>;
+  /** Pictures that the lines of an outline would get, by line; none where it has no lines. */
+  'nab-outline': (
+    source: Source,
+    choices: OutlineChoices,
+    options: PieceOptions & { sourceId: string },
+  ) => Promise<Record<string, string>>;
   /** Pictures for the scenes of a piece whose picture is not the writer's own choice. */
   nab: (piece: Piece) => Promise<Record<string, Placement>>;
   search: (ask: Search) => Promise<SearchAnswer>;

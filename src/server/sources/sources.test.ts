@@ -12,9 +12,11 @@ import {
   changeSource,
   createSource,
   loadSource,
+  nabbedFor,
   openSources,
   pieceFromSource,
   putAway,
+  readInput,
   removePhotos,
 } from './sources.ts';
 
@@ -149,5 +151,32 @@ describe('what is changed on an outline', () => {
     expect(await failed(appendOutlineEntries('nothing-here', 0, bad))).toBe('no-outline');
     const { rev, choices, history } = await loadSource(id);
     expect([rev, choices.targetMs, history]).toEqual([0, null, []]);
+  });
+});
+
+describe('what an outline begins with', () => {
+  it('is the wished length and the last choices, and its lines can be seen with pictures before there is a piece', async () => {
+    const text = [
+      'The rope ferry crosses the river sixty times a day, and it does so without a sound since Monday.',
+      'An electric winch has taken the place of the old diesel engine in the engine house.',
+      'Children stand at the rail and look for herons between the reeds on the way to school.',
+      'The fare has stayed the same for eleven years, and cows still pay the price of two people.',
+    ].join('\n\n');
+    const options = { format: '1:1' as const, voice: 'fenn', mood: null };
+    const source = await readInput({
+      ...{ from: 'text', text, html: null, as: 'article' },
+      ...{ targetMs: 20_000, options },
+    });
+    const id = await createSource(source, { targetMs: 20_000, options });
+    const stored = await loadSource(id);
+    expect([stored.choices.targetMs, stored.options]).toEqual([20_000, options]);
+    const nabbed = await nabbedFor(id);
+    const refs = Object.keys(nabbed);
+    expect(refs.length).toBeGreaterThan(1);
+    const known = new Set(source.passages.flatMap((p) => p.sentences.map((s) => s.id)));
+    expect(refs.every((r) => known.has(r) || r === 'closing')).toBe(true);
+    expect(Object.values(nabbed).every((v) => v.title.length > 0)).toBe(true);
+    // It is looked at, nothing is made of it.
+    expect((await loadSource(id)).pieceId).toBeNull();
   });
 });

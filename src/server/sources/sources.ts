@@ -1,6 +1,7 @@
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { SCRIPT_LETTERS } from '../../api/pieces.ts';
+import type { ShelfEntryView } from '../../api/shelf.ts';
 import type {
   BroughtPhoto,
   ReadAs,
@@ -17,7 +18,7 @@ import { checkedSource } from '../../core/source/fit.ts';
 import { scriptOf } from '../../core/source/script.ts';
 import { emptySource, type Photo, type Source } from '../../core/source/types.ts';
 import { apart, match, pictureApart } from '../apart/apart.ts';
-import { pictureView } from '../assets/lookup.ts';
+import { pictureView, pictureViews } from '../assets/lookup.ts';
 import { photoOf } from '../assets/photo-set.ts';
 import { assetRecord } from '../assets/record.ts';
 import { fetchPictures } from '../assets/source-pictures.ts';
@@ -196,6 +197,19 @@ export const removePhotos = (id: string, ids: readonly string[]): Promise<Source
     const photos = s.photos.filter((p) => !ids.includes(p.id));
     return { ...s, photos, form: { kind: 'photos', count: photos.length } };
   });
+
+/** What the lines of an outline would get from the shelf, so that it can be seen before there is a piece. */
+export async function nabbedFor(id: string): Promise<Record<string, ShelfEntryView>> {
+  const { source, choices, options } = await loadSource(id);
+  const found = await match('nab-outline', source, choices, { ...options, sourceId: id });
+  const views = new Map((await pictureViews(Object.values(found))).map((v) => [v.id, v]));
+  return Object.fromEntries(
+    Object.entries(found).flatMap(([ref, assetId]) => {
+      const view = views.get(assetId);
+      return view ? [[ref, view]] : [];
+    }),
+  );
+}
 
 /** Makes the piece that an outline describes, pictures nabbed where the source has none. Throws Failed. */
 export async function pieceFromSource(id: string): Promise<string> {

@@ -3,6 +3,7 @@
 import { FolderOpenOutlined, PaperClipOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Segmented, Spin } from 'antd';
+import { type FileWithPath, fromEvent } from 'file-selector';
 import { useRouter } from 'next/navigation';
 import { type DragEvent, useCallback, useEffect, useMemo, useRef } from 'react';
 import { useDropzone } from 'react-dropzone';
@@ -365,7 +366,10 @@ function useWindowDrop(bring: (files: File[]) => void): void {
       const { dataTransfer } = e as unknown as DragEvent;
       if (e.defaultPrevented || !dataTransfer?.files.length) return;
       e.preventDefault();
-      latest.current([...dataTransfer.files]);
+      // Folders are gone through, as on the sheet.
+      void fromEvent(e).then((found) =>
+        latest.current(found.filter((f): f is FileWithPath => f instanceof File)),
+      );
     };
     window.addEventListener('dragover', over);
     window.addEventListener('drop', onDrop);

@@ -137,7 +137,12 @@ function LinePicture({
       pictures: { ...outline.choices.pictures, [line.ref]: id },
       leavePictures: outline.choices.leavePictures.filter((x) => x !== id),
     });
-  const face = entry ? <img src={thumbFor(entry, '1:1').src} alt="" /> : <span>shelf</span>;
+  const seen = entry ?? outline.nabbed[line.ref];
+  const face = seen ? (
+    <img src={thumbFor(seen, '1:1').src} alt="" title={entry ? undefined : `From the shelf: ${seen.title}`} />
+  ) : (
+    <span>shelf</span>
+  );
   if (!usable.length) return <span className="scene-line__picture">{face}</span>;
   return (
     <Dropdown

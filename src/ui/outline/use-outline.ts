@@ -1,8 +1,9 @@
 'use client';
 
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useStore } from 'zustand';
-import { appendOutlineEdits, type StoredSource } from '../../api/sources.ts';
+import type { ShelfEntryView } from '../../api/shelf.ts';
+import { appendOutlineEdits, nabOutline, type StoredSource } from '../../api/sources.ts';
 import {
   changesBetween,
   type OutlineDoc,
@@ -16,6 +17,7 @@ import type { PieceOptions } from '../../core/piece/options.ts';
 import { voiceSpeed } from '../../core/sound/speech.ts';
 import type { FactSheet, Source } from '../../core/source/types.ts';
 import { editFailureWords } from '../../wording/edits.ts';
+import { call } from '../shared/api.ts';
 import { openStore } from '../sync/open.ts';
 import type { DocStore } from '../sync/store.ts';
 
@@ -40,6 +42,8 @@ export interface Outline {
   throwOut(ref: string): void;
   editLine(ref: string, edit: LineEdit): void;
   resetLine(ref: string): void;
+  /** What the shelf would give each line, as far as that is known. */
+  nabbed: Readonly<Record<string, ShelfEntryView>>;
 }
 
 /** Opens what a writer can change on a stored outline, with what windows that are gone left of it. */
@@ -86,7 +90,9 @@ export function useOutline(
   );
   const speed = voiceSpeed(options.voice);
   const lines = useMemo(() => outlineLines(withFacts, choices, speed), [withFacts, choices, speed]);
+  const nabbed = useNabbed(stored.id, store, lines);
   return {
+    nabbed,
     ...{ id: stored.id, source: withFacts, choices, options, lines },
     ms: outlineMs(lines, speed),
     undo: () => void store.undo(),
@@ -118,4 +124,36 @@ export function useOutline(
       choose({ edits });
     },
   };
+}
+
+/** The lines have to rest so long before pictures are looked for. */
+const REST_MS = 900;
+
+/** Looks for pictures when the lines have rested and are stored. What was found before stays until then. */
+function useNabbed(
+  id: string,
+  store: OutlineStore,
+  lines: readonly OutlineLine[],
+): Readonly<Record<string, ShelfEntryView>> {
+  const [found, setFound] = useState<Readonly<Record<string, ShelfEntryView>>>({});
+  const wanted = lines
+    .map((l) => (l.picture || l.assetId ? '' : `${l.ref} ${l.layout} ${l.shown}`))
+    .join('\n');
+  const isWanted = wanted.trim() !== '';
+  useEffect(() => {
+    if (!isWanted) return;
+    const abort = new AbortController();
+    const timer = setTimeout(() => {
+      // Only a look ahead: the draft chooses by itself.
+      store
+        .flush()
+        .then(() => call(nabOutline, { params: { id } }, { signal: abort.signal }))
+        .then(setFound, () => undefined);
+    }, REST_MS);
+    return () => {
+      clearTimeout(timer);
+      abort.abort();
+    };
+  }, [id, store, wanted, isWanted]);
+  return found;
 }
