@@ -39,6 +39,7 @@ test('an article: what was read, what it becomes, pulled in, thrown out, condens
     timeout: 60_000,
   });
 
+  await expect(page.getByText('The pictures are being fetched')).toHaveCount(0);
   // What is left out is folded between the scenes, and gives a sentence with one key.
   await expect(page.locator('.left-out__line').first()).toHaveText(/^\d+ sentences?, \d+ words/);
   await page.getByRole('button', { name: 'Unfold the whole article' }).click();

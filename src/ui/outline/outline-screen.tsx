@@ -61,11 +61,12 @@ function OpenOutline({ stored, store }: { stored: StoredSource; store: OutlineSt
   const { source, setSource } = outline;
   const [fetching, setFetching] = useState(false);
   const asked = useRef(false);
+  const fetched = useRef<Promise<void>>(Promise.resolve());
   useEffect(() => {
     if (asked.current || !source.pictures.some((p) => p.address && !p.assetId && !p.problem)) return;
     asked.current = true;
     setFetching(true);
-    call(fetchSourcePictures, { params: { id: stored.id } })
+    fetched.current = call(fetchSourcePictures, { params: { id: stored.id } })
       .then((now) => {
         setSource(now.source);
         setAssets(now.assets);
@@ -73,11 +74,14 @@ function OpenOutline({ stored, store }: { stored: StoredSource; store: OutlineSt
       .catch((e) =>
         message.warning(`The pictures of the page could not be fetched. ${(e as Error).message}`, 6),
       )
-      .finally(() => setFetching(false));
+      .finally(() => setFetching(false))
+      .then(() => undefined);
   }, [stored.id, source.pictures, setSource, message]);
   useKeys(outline);
   const make = useMutation({
     mutationFn: async () => {
+      // A draft without the pictures of the page would be another one.
+      await fetched.current;
       await store.flush();
       const { save } = store.state;
       if (save.kind === 'waiting') throw new Error(save.message);
