@@ -189,6 +189,7 @@ test('an outline in two windows: each keeps what the other did, also offline, an
   await readDemo(page, 'lanternworks/wick-no-3');
   const second = await context.newPage();
   await second.goto(page.url());
+  await expect(page.getByText('Also open in another window')).toBeVisible();
   const maker = (p: Page) => p.getByLabel('Maker');
   const availability = (p: Page) => p.getByRole('textbox', { name: 'Availability' });
   await maker(page).fill('Emberly and Daughters');

@@ -10,6 +10,7 @@ import { PieceOptionsBar } from '../options/piece-options.tsx';
 import { call } from '../shared/api.ts';
 import { CannotOpen, Opening } from '../shared/opening.tsx';
 import { TopBar } from '../shared/top-bar.tsx';
+import { AlsoOpen } from '../sync/also-open.tsx';
 import { Aside } from '../sync/aside.tsx';
 import { useOpen } from '../sync/open.ts';
 import { Saved, StepButtons } from '../sync/state.tsx';
@@ -96,6 +97,7 @@ function OpenOutline({ stored, store }: { stored: StoredSource; store: OutlineSt
       <TopBar>
         <div className="outline__state">
           <Saved store={store} />
+          <AlsoOpen docId={stored.id} />
           <Aside store={store} />
           <StepButtons store={store} />
         </div>

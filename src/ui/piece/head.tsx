@@ -8,6 +8,7 @@ import { clock, framesToMs } from '../../core/time.ts';
 import { FORMAT_OPTIONS } from '../shared/formats.ts';
 import { IconButton } from '../shared/icon-button.tsx';
 import { Wordmark } from '../shared/top-bar.tsx';
+import { AlsoOpen } from '../sync/also-open.tsx';
 import { Aside } from '../sync/aside.tsx';
 import { Saved, StepButtons } from '../sync/state.tsx';
 import { usePiece, usePieceState, useTimelineNow, useViewState } from './context.ts';
@@ -20,6 +21,7 @@ export function Head() {
   const { apply, store, view } = usePiece();
   const title = usePieceState((s) => s.doc.title);
   const format = usePieceState((s) => s.doc.format);
+  const id = usePieceState((s) => s.id);
   const pass = useViewState((s) => s.pass);
   const delivering = useViewState((s) => s.delivering);
   return (
@@ -35,6 +37,7 @@ export function Head() {
         onChange={(e) => apply(pieceEdit('title', { title: e.target.value }, 'title'))}
       />
       <Saved store={store} />
+      <AlsoOpen docId={id} />
       <Aside store={store} />
       <nav aria-label="Passes" className="head__passes">
         <Segmented
