@@ -96,23 +96,35 @@ test.describe('somebody who has never seen Nabbet', () => {
     await countedWell(page, hand, test.info);
   });
 
-  test('posts photos, and a script with three photos', async ({ page }) => {
+  const withPhotos = async (use: (folder: string, files: string[]) => Promise<void>) => {
     const folder = await mkdtemp(path.join(tmpdir(), 'nabbet-newcomer-'));
     try {
       await writeShots(folder, 700);
-      const files = (await readdir(folder)).sort().map((f) => path.join(folder, f));
-      let hand = new Hand(page);
-      await hand.choose('Files', files.slice(0, 5));
-      await expect(page.getByText(/^5 photos of one \w+: 0:15\.$/)).toBeVisible({ timeout: 60_000 });
-      await countedWell(page, hand, test.info);
+      await use(
+        folder,
+        (await readdir(folder)).sort().map((f) => path.join(folder, f)),
+      );
+    } finally {
+      await rm(folder, { recursive: true, force: true });
+    }
+  };
 
-      await page.goto('/');
-      hand = new Hand(page);
+  test('posts a folder of photos', async ({ page }) => {
+    await withPhotos(async (folder) => {
+      const hand = new Hand(page);
+      await hand.choose('Folder', folder);
+      await expect(page.getByText(/^10 photos of one \w+: 0:30\.$/)).toBeVisible({ timeout: 60_000 });
+      await countedWell(page, hand, test.info);
+    });
+  });
+
+  test('posts a script with three photos, and finds the sheet empty afterwards', async ({ page }) => {
+    await withPhotos(async (_, files) => {
+      const hand = new Hand(page);
       await hand.paste(SCRIPT);
       await hand.choose('Files', files.slice(5, 8));
       await expect(page.getByText(/3 photos laid beside it\.$/)).toBeVisible({ timeout: 60_000 });
-      await hand.click(button(page, 'Make the first draft'));
-      await page.waitForURL(/\/piece\//, { timeout: 60_000 });
+      await countedWell(page, hand, test.info);
       const id = page.url().split('/').pop();
       const { piece } = await (await page.request.get(`/api/pieces/${id}`)).json();
       const own = piece.scenes.flatMap((s: { pictures: { assetId: string; by: string }[] }) =>
@@ -123,9 +135,7 @@ test.describe('somebody who has never seen Nabbet', () => {
       // The sheet is empty again, and what was made from it lies below.
       await page.goto('/');
       await expect(page.getByLabel('Words of row 1', { exact: true })).toHaveValue('');
-    } finally {
-      await rm(folder, { recursive: true, force: true });
-    }
+    });
   });
 });
 

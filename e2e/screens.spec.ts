@@ -61,6 +61,35 @@ test('on a narrow screen every screen and pass can be used, and meets WCAG 2.2 A
   await fits('render, narrow');
 });
 
+test('at 1280x800 seven rows of words and four of pictures are seen whole, and the tools without scrolling', async ({
+  page,
+}) => {
+  await page.addInitScript(() => localStorage.setItem('nabbet-hints', '["play","pictures","render"]'));
+  await page.goto('/');
+  await page.getByText('The bench that mends anything').first().click();
+  await expect(rows(page).first()).toBeVisible();
+  await voicesReady(page);
+  const whole = () =>
+    page.getByLabel('Sheet', { exact: true }).evaluate((sheet) => {
+      const room = sheet.getBoundingClientRect();
+      return [...sheet.querySelectorAll('article')].filter((row) => {
+        const box = row.getBoundingClientRect();
+        return box.top >= room.top && box.bottom <= room.bottom;
+      }).length;
+    });
+  const overflow = () => page.locator('.tools').evaluate((tools) => tools.scrollHeight - tools.clientHeight);
+  expect(await whole()).toBeGreaterThanOrEqual(7);
+  expect(await overflow()).toBeLessThanOrEqual(0);
+  await pass(page, 'Pictures');
+  await expect(page.getByRole('button', { name: 'Nab pictures' })).toBeVisible();
+  expect(await whole()).toBeGreaterThanOrEqual(4);
+  for (const name of ['Voice', 'Music'] as const) {
+    await pass(page, name);
+    await expect(page.locator('.tools .ant-radio-wrapper, .tools .voices__row').first()).toBeVisible();
+    expect(await overflow(), name).toBeLessThanOrEqual(0);
+  }
+});
+
 test('all actions, all keys, the menu of a scene, and rooms that are given more space', async ({ page }) => {
   await begin(page);
   await page.keyboard.press('Control+k');

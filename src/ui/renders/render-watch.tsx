@@ -27,6 +27,7 @@ export function RenderWatch() {
       const was = before.current.get(r.id);
       before.current.set(r.id, r.state);
       if (was !== 'waiting' && was !== 'running') continue;
+      if (!isActive(r)) notification.destroy('notify');
       if (r.state === 'done')
         tell('The video is ready', `${r.title}, ${r.format}, ${r.height} lines`, notification.success);
       if (r.state === 'failed') tell('The render failed', r.error ?? '', notification.error);

@@ -39,7 +39,8 @@ export function Providers({ children }: { children: ReactNode }) {
         },
       }}
     >
-      <App component={false}>
+      {/* What is told never lies over the tools, on the right. */}
+      <App component={false} notification={{ placement: 'bottomLeft' }}>
         <QueryClientProvider client={client}>
           {children}
           <RenderWatch />
