@@ -78,11 +78,11 @@ test('at 1280x800 seven rows of words and four of pictures are seen whole, and t
       }).length;
     });
   const overflow = () => page.locator('.tools').evaluate((tools) => tools.scrollHeight - tools.clientHeight);
-  expect(await whole()).toBeGreaterThanOrEqual(7);
+  await expect.poll(whole).toBeGreaterThanOrEqual(7);
   expect(await overflow()).toBeLessThanOrEqual(0);
   await pass(page, 'Pictures');
   await expect(page.getByRole('button', { name: 'Nab pictures' })).toBeVisible();
-  expect(await whole()).toBeGreaterThanOrEqual(4);
+  await expect.poll(whole).toBeGreaterThanOrEqual(4);
   for (const name of ['Voice', 'Music'] as const) {
     await pass(page, name);
     await expect(page.locator('.tools .ant-radio-wrapper, .tools .voices__row').first()).toBeVisible();
