@@ -67,12 +67,19 @@ export function cutsOf(text: string, words: readonly Term[], most: number): Cut[
     .slice(0, most);
 }
 
+/** A noun that a clause behind it tells apart from all others. */
+const SINGLED_OUT =
+  /\b(?:only|first|last|best|worst|same|[a-z]+est|those|one|all|every|any)(?: [\w-]+){0,3}$/i;
+
 /** Whether a part may go at all: phrases by their words, whole clauses by how they begin. */
 function mayGo(text: string, cut: Cut): boolean {
   const part = text.slice(cut.start, cut.end);
   if (AS_AS.test(text) && /\bas\b/.test(part) && !AS_AS.test(part)) return false;
   if (!CLAUSES.has(cut.why)) return !BINDING.test(part.replace(/^[,;:–—\s]+/, ''));
   if (CONDITION.test(part)) return false;
+  // "The only town which …": the clause says of which it is the only one.
+  if (/^[\s]*(which|who|that|where|whose)\b/.test(part) && SINGLED_OUT.test(text.slice(0, cut.start)))
+    return false;
   // "not … because": the clause belongs to the negation.
   const rest = text.slice(0, cut.start) + text.slice(cut.end);
   return !(

@@ -138,4 +138,10 @@ describe('shortening', () => {
   it('gives the same for the same', () => {
     for (const { text } of CORPUS.slice(0, 30)) expect(shorten(text)).toEqual(shorten(text));
   });
+
+  it('keeps the clause by which something is the only one', () => {
+    const text =
+      'Osierwick is also the only town which lights its whole market with paper lanterns from the first frost to the last.';
+    expect(shorten(text).text).toContain('which lights');
+  });
 });
