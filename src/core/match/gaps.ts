@@ -1,5 +1,6 @@
 import { terms } from '../outline/condense/grammar.ts';
 import { stem } from '../text/tokens.ts';
+import { confidenceOf, WEAK } from './nab.ts';
 
 /** A line of some text, and how well the best picture of the shelf fits it. */
 export interface AskedLine {
@@ -19,9 +20,6 @@ export interface Gap {
   example: string;
 }
 
-/** A line under this has no picture that fits. */
-const UNMET = 0.56;
-
 /**
  * What the shelf lacks, most wanted first: nouns (no names) of lines that no picture fits and that no picture is called by.
  * Words of many texts go before words that one text repeats.
@@ -33,7 +31,7 @@ export function gapsOf(lines: readonly AskedLine[], has: (wordStem: string) => b
     { word: Map<string, number>; lines: number; texts: Set<string>; example: string }
   >();
   for (const { of, text, best } of lines) {
-    if (best >= UNMET) continue;
+    if (confidenceOf(best) >= WEAK) continue;
     const seen = new Set<string>();
     for (const t of terms(text)) {
       const word = t.text.toLowerCase().replace(/[’']s$/, '');

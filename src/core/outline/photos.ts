@@ -41,7 +41,7 @@ export interface Brought<F> {
 /** Endings of the pictures that are read. */
 export const PHOTO_NAMES = /\.(jpe?g|png|webp|avif|gif|tiff?|heic|heif)$/i;
 /** What systems put into folders by themselves; nobody brought it. */
-const LITTER = /^(\.|thumbs\.db$|desktop\.ini$)/i;
+export const LITTER = /^(\.|thumbs\.db$|desktop\.ini$)/i;
 
 /**
  * Sorts the files of a drop. A file is the same as another when name, size and time of change are: folders are often

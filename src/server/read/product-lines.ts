@@ -31,11 +31,11 @@ const VARIANTS =
   /^(?:colou?rs?|sizes?|farben?|größen?|couleurs?|tailles?|colores|tallas|lengths?|widths?)\s*:\s*(.+)$/i;
 const WAS =
   /\b(?:was|before|instead of|formerly|regular(?:ly)?|rrp|list price|antes|statt|vorher|au lieu de|prima|invece di|przedtem|zamiast|tidigare)\b/i;
-const UNTIL =
+export const UNTIL =
   /\b(?:until|ends?(?: on)?:?|valid (?:until|till|through)|bis(?: zum)?|jusqu['’]au|hasta(?: el)?|fino al|do)\s+(\d{1,2}\.\s?\d{1,2}\.\s?\d{4}|\d{4}-\d{2}-\d{2}|\d{1,2}(?:st|nd|rd|th|\.)?\s+\p{L}+\s+\d{4}|\p{L}+\s+\d{1,2},\s+\d{4})/iu;
-const OUT_OF =
+export const OUT_OF =
   /(\d(?:[.,]\d+)?)\s*(?:\/|out of|of|von|sur|su|z|de|av|af)\s*(5|10|100)(?![\d.,]*\s*(?:reviews|g\b|kg\b|cm\b))/i;
-const COUNT =
+export const COUNT =
   /([\d.,]+)\s*(?:customer |global |verified )?(?:reviews?|ratings?|customers?|votes?|buyers?|bewertungen|kund(?:en|innen)|avis|clients?|opinii|opiniones|clientes|recensioni|omdömen)\b/i;
 const STOCK =
   /^(?:yes, |only \d+ (?:left )?)?(?:in stock|i lager|auf lager|en stock|disponible|disponibile|dostępn\w+|sofort lieferbar|lieferbar|available|sold out|out of stock|ausverkauft|épuisé|agotado|esaurito|ships? (?:in|within|today|tomorrow)|usually ships|only \d+ left)/i;

@@ -3,7 +3,7 @@ import { attr, type Doc, type El, labelOf, textOf } from './dom.ts';
 import { addQuote, addTo, availability, availabilityText, fill, ownPart, wholeNumber } from './fact-sheet.ts';
 import { day } from './meta.ts';
 import { findPrice, findPrices } from './price.ts';
-import { OTHER_FACT } from './product-lines.ts';
+import { COUNT, OTHER_FACT, OUT_OF, UNTIL } from './product-lines.ts';
 
 const FEATURES =
   /feature|highlight|what it does|details|specification|specs|properties|benefit|eigenschaft|merkmale|vorteile|caract|características|cechy|why you|at a glance/i;
@@ -11,8 +11,6 @@ const MAKER =
   /\b(?:brand|maker|made by|manufacturer|marke|hersteller|marque|fabricant|marca|producent)\s*:\s*([^\n.;|]{2,60})/i;
 const MAKER_PAIR =
   /^(?:brand|maker|manufacturer|hersteller|marque|marca|producent|produttore|tillverkare)\s*:\s*(.{2,60})$/i;
-const UNTIL =
-  /\b(?:until|ends? (?:on)?|valid (?:until|till|through)|bis(?: zum)?|jusqu['’]au|hasta(?: el)?|do)\s+(\d{1,2}\.\s?\d{1,2}\.\s?\d{4}|\d{4}-\d{2}-\d{2}|\d{1,2}(?:st|nd|rd|th|\.)?\s+\p{L}+\s+\d{4}|\p{L}+\s+\d{1,2},\s+\d{4})/iu;
 
 /** What can be told from the words of a page that declares nothing. */
 export function fromText(facts: FactSheet, doc: Doc): void {
@@ -62,10 +60,6 @@ export function fromText(facts: FactSheet, doc: Doc): void {
   variantsFrom(facts, own);
   quotesFrom(facts, own);
 }
-
-const OUT_OF = /(\d(?:[.,]\d+)?)\s*(?:\/|out of|of|von|sur|z|de)\s*(5|10|100)\b/i;
-const COUNT =
-  /([\d.,]+)\s*(?:customer |global |verified )?(?:reviews?|ratings?|customers?|votes?|bewertungen|avis|opinii|opiniones)\b/i;
 
 /** The rating of the product: in its text or in the labels of its stars, not in those of single reviews. */
 function ratingIn(own: El): { value: number; best: number; count: number | null } | null {

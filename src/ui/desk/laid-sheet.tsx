@@ -13,6 +13,7 @@ import { createSource, makePiece, readScriptFile, readSourceFile } from '../../a
 import { laidAddress, readsLikeArticle } from '../../core/outline/laid-as.ts';
 import { SCENE_MS } from '../../core/outline/length.ts';
 import { photoSpan } from '../../core/outline/photo-span.ts';
+import { LITTER, PHOTO_NAMES } from '../../core/outline/photos.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
 import { voiceSpeed } from '../../core/sound/speech.ts';
 import { estimateSpeech } from '../../core/text/reading.ts';
@@ -45,12 +46,14 @@ const WORTH_CONDENSING = 30;
 const RULED = 4;
 
 const CUTS: Record<Split, string> = { sentence: 'Sentences', line: 'Lines', paragraph: 'Paragraphs' };
-const MATERIAL = /\.(jpe?g|png|webp|avif|gif|tiff?|heic|heif|mp4|mov|m4v|webm|mkv|avi)$/i;
+const CLIP_NAMES = /\.(mp4|mov|m4v|webm|mkv|avi)$/i;
 const PLAIN = /\.(txt|md|markdown|text)$/i;
-const LITTER = /^(\.|thumbs\.db$|desktop\.ini$)/i;
 
 const isMaterial = (f: File): boolean =>
-  MATERIAL.test(f.name) || f.type.startsWith('image/') || f.type.startsWith('video/');
+  PHOTO_NAMES.test(f.name) ||
+  CLIP_NAMES.test(f.name) ||
+  f.type.startsWith('image/') ||
+  f.type.startsWith('video/');
 
 /** The empty sheet: it takes whatever is laid on it, says what it takes it for, and becomes the piece. */
 export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: readonly string[] }) {

@@ -4,6 +4,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef } from 'react';
 import { getPicture, type ShelfEntryView } from '../../api/shelf.ts';
+import { LITTER } from '../../core/outline/photos.ts';
 import { choosePicture, type Wanted } from '../../core/piece/placements.ts';
 import { AUTO_FRAMING } from '../../core/piece/types.ts';
 import { call } from '../shared/api.ts';
@@ -57,7 +58,7 @@ export function BringProvider({ children }: { children: ReactNode }) {
   const { add } = uploads;
   const bring = useCallback(
     (files: File[], sceneId: string | null) => {
-      const real = files.filter((f) => !/^\.|^(thumbs\.db|desktop\.ini)$/i.test(f.name));
+      const real = files.filter((f) => !LITTER.test(f.name));
       if (sceneId && real[0]) wanted.current.set(real[0], sceneId);
       add(real);
     },
