@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
 import path from 'node:path';
@@ -23,6 +23,8 @@ import { paintTextures } from './textures.ts';
  * named. Each processor paints a share in a process of its own; then the catalogue file is written anew.
  */
 const WORDS_AT_ONCE = 32;
+const AVIF = { quality: 50, effort: 2 };
+const LOOP_CRF = 28;
 const [folder = 'shelf', only, share] = process.argv.slice(2);
 let named = only ? only.split(',') : [];
 await mkdir(folder, { recursive: true });
@@ -46,13 +48,17 @@ const codes = await Promise.all(
 if (codes.some((code) => code !== 0)) process.exit(1);
 named = [];
 
+const read = vectorsRead();
 const entries: CatalogueEntry[] = [];
 for (const row of CATALOGUE) {
   const views = { wide: await paintView(row, 'wide'), tall: await paintView(row, 'tall') };
-  const vectors = await embedder.embed([`${row.title}. ${row.description}`, row.tags.join(', ')]);
+  const [textVector = '', tagsVector = ''] = await meanings([
+    `${row.title}. ${row.description}`,
+    row.tags.join(', '),
+  ]);
   const { id, kind, title, description, tags, motif, slots, people, mood, setting, time, room, usedFor } =
     row;
-  const usedForVectors = await embedder.embed(usedFor);
+  const usedForVectors = await meanings(usedFor);
   entries.push({
     id,
     kind,
@@ -71,20 +77,45 @@ for (const row of CATALOGUE) {
     licence: 'free',
     views,
     loopFrames: kind === 'loop' ? LOOP_FPS * LOOP_SECONDS : 0,
-    textVector: packVector(nth(vectors, 0)),
-    tagsVector: packVector(nth(vectors, 1)),
-    usedFor: usedFor.map((text, i) => ({ text, vector: packVector(nth(usedForVectors, i)) })),
+    textVector,
+    tagsVector,
+    calledFor: row.calledFor,
+    ground: row.ground ?? false,
+    usedFor: usedFor.map((text, i) => ({ text, vector: nth(usedForVectors, i) })),
   });
 }
 const tags = [...new Set(CATALOGUE.flatMap((r) => r.tags))].sort();
-const vectors = await embedder.embed(tags);
+const tagMeanings = await meanings(tags);
 const file: CatalogueFile = {
   version: 2,
   entries,
-  tagVectors: Object.fromEntries(tags.map((t, i) => [t, packVector(nth(vectors, i))])),
+  tagVectors: Object.fromEntries(tags.map((t, i) => [t, nth(tagMeanings, i)])),
 };
 await writeFile(path.join(folder, 'catalogue.json'), `${JSON.stringify(file, null, 1)}\n`);
 console.log(`${entries.length} pictures, ${tags.length} tags, ${await readWords()} words`);
+
+/** Texts that the model has read for the catalogue as it was, with their packed vectors. */
+function vectorsRead(): Map<string, string> {
+  const file = path.join(folder, 'catalogue.json');
+  if (!existsSync(file)) return new Map();
+  const before: CatalogueFile = JSON.parse(readFileSync(file, 'utf8'));
+  return new Map([
+    ...before.entries.flatMap((e): [string, string][] => [
+      [`${e.title}. ${e.description}`, e.textVector],
+      [e.tags.join(', '), e.tagsVector],
+      ...e.usedFor.map(({ text, vector }): [string, string] => [text, vector]),
+    ]),
+    ...Object.entries(before.tagVectors),
+  ]);
+}
+
+/** Packed meanings of texts, in their order. */
+async function meanings(texts: readonly string[]): Promise<string[]> {
+  const fresh = [...new Set(texts.filter((t) => !read.has(t)))];
+  const vectors = fresh.length ? await embedder.embed(fresh) : [];
+  for (const [i, t] of fresh.entries()) read.set(t, packVector(nth(vectors, i)));
+  return texts.map((t) => read.get(t) ?? '');
+}
 
 /** Has the model read the words of the shelf and the common ones of English, those that it has not read before. */
 async function readWords(): Promise<number> {
@@ -109,9 +140,14 @@ async function readWords(): Promise<number> {
   return wanted.length;
 }
 
+/** Stills are AVIF, two thirds as large as WebP at the same likeness; those that were there before stay as they are. */
+function stillForm(row: CatalogueRow, view: View): 'avif' | 'webp' {
+  return existsSync(path.join(folder, `${row.id}-${view}.webp`)) ? 'webp' : 'avif';
+}
+
 async function paintView(row: CatalogueRow, view: View) {
   const { w, h } = SIZES[row.kind][view];
-  const name = `${row.id}-${view}.${row.kind === 'loop' ? 'mp4' : 'webp'}`;
+  const name = `${row.id}-${view}.${row.kind === 'loop' ? 'mp4' : stillForm(row, view)}`;
   const thumb = `${row.id}-${view}-thumb.webp`;
   const target = path.join(folder, name);
   if (named.includes(row.id) || !existsSync(target) || !existsSync(path.join(folder, thumb))) {
@@ -120,7 +156,7 @@ async function paintView(row: CatalogueRow, view: View) {
     if (still)
       await sharp(Buffer.from(still.data()), { raw: { width: w, height: h, channels: 4 } })
         .removeAlpha()
-        .webp({ quality: 82 })
+        .toFormat(name.endsWith('.avif') ? 'avif' : 'webp', name.endsWith('.avif') ? AVIF : { quality: 82 })
         .toFile(target);
     const first = still ? Buffer.from(still.data()) : await encodeLoop(row, view, target);
     await sharp(first, { raw: { width: w, height: h, channels: 4 } })
@@ -189,10 +225,9 @@ async function encodeLoop(row: CatalogueRow, view: View, target: string): Promis
       '-preset',
       'medium',
       '-crf',
-      '26',
+      String(LOOP_CRF),
       '-g',
       '30',
-
       '-colorspace',
       'bt709',
       '-color_primaries',

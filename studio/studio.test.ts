@@ -13,7 +13,12 @@ describe('the catalogue', () => {
     expect(new Set(CATALOGUE.map((r) => r.id)).size).toBe(CATALOGUE.length);
     for (const r of CATALOGUE) {
       expect(MOTIFS[r.motif]).toBeDefined();
-      expect(existsSync(`shelf/${r.id}-wide.${r.kind === 'loop' ? 'mp4' : 'webp'}`)).toBe(true);
+      for (const view of ['wide', 'tall'])
+        expect(
+          (r.kind === 'loop' ? ['mp4'] : ['webp', 'avif']).filter((form) =>
+            existsSync(`shelf/${r.id}-${view}.${form}`),
+          ),
+        ).toHaveLength(1);
     }
   });
   it('names places, things, stages and people that there are', () => {

@@ -34,6 +34,12 @@ function oneReason(r: PictureReason): string {
       return 'used here before';
     case 'like':
       return `${percent(r.close)} like it`;
+    case 'topic':
+      return `no picture fits the line: one of what the piece is about (${percent(r.close)})`;
+    case 'calm':
+      return 'no picture fits well: a calm ground';
+    case 'figure':
+      return `“${r.said}” taken as “${r.meant}”`;
     case 'told':
       return r.text;
     default:

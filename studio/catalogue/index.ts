@@ -18,6 +18,16 @@ const SUBJECTS = [
   'ideas',
   'modern',
   'grounds',
+  'animals',
+  'food',
+  'machines',
+  'health',
+  'belongings',
+  'papers',
+  'signs',
+  'chores',
+  'public',
+  'wild',
 ] as const;
 
 const rect = Joi.object({
@@ -84,11 +94,25 @@ const rowSchema = Joi.object({
   mood: text,
   setting: Joi.valid('indoor', 'outdoor', 'table', 'abstract').required(),
   time: Joi.valid('day', 'morning', 'evening', 'night', 'any').required(),
+  ground: Joi.boolean(),
   usedFor: Joi.string(),
 });
 
 /** A row as its file has it: tags with commas between, lines with bars. */
-type Written = Omit<CatalogueRow, 'tags' | 'usedFor'> & { tags: string; usedFor?: string };
+type Written = Omit<CatalogueRow, 'tags' | 'usedFor' | 'calledFor'> & { tags: string; usedFor?: string };
+
+/** Words by the picture that they call for; a loop is called for by the words of its still. */
+const CALLED_FOR = new Map(
+  readFileSync(new URL('./called-for.txt', import.meta.url), 'utf8')
+    .trim()
+    .split('\n')
+    .map((line): [string, string[]] => {
+      const [id = '', words = ''] = line.split(': ');
+      return [id, words.split(' ')];
+    }),
+);
+const calledFor = (id: string): string[] =>
+  CALLED_FOR.get(id) ?? CALLED_FOR.get(id.replace(/-loop$/, '')) ?? [];
 
 function rowsOf(subject: (typeof SUBJECTS)[number]): CatalogueRow[] {
   const file = new URL(`./rows/${subject}.json`, import.meta.url);
@@ -101,6 +125,7 @@ function rowsOf(subject: (typeof SUBJECTS)[number]): CatalogueRow[] {
     ...row,
     tags: tags.split(', '),
     usedFor: usedFor ? usedFor.split(' | ') : [],
+    calledFor: calledFor(row.id),
   }));
 }
 

@@ -27,8 +27,12 @@ export interface CatalogueRow {
   mood: string;
   setting: 'indoor' | 'outdoor' | 'table' | 'abstract';
   time: 'day' | 'morning' | 'evening' | 'night' | 'any';
+  /** It shows nothing in particular and stands behind any words. */
+  ground?: boolean;
   /** Lines as people write them for which the picture is used: what it stands for, not what is in it. */
   usedFor: string[];
+  /** Single words that call for the picture though they are not in it (called-for.txt). */
+  calledFor: string[];
 }
 
 /** What the painter needs of a row. */

@@ -1,3 +1,4 @@
+import { confidenceOf, WEAK } from './nab.ts';
 import type { RankOptions, ShelfIndex } from './score.ts';
 import type { MatchLine } from './types.ts';
 
@@ -15,6 +16,9 @@ export interface Retrieval {
   hit3: number;
   /** Discounted cumulative gain of the first five against the best order (Järvelin and Kekäläinen, 2002). */
   ndcg5: number;
+  /** The first picture is marked as weak; of those, the share of good ones. */
+  weak: number;
+  weakRight: number;
   /** Lines without a good picture among the first three. */
   missed: string[];
 }
@@ -26,11 +30,16 @@ export function measureRetrieval(
   lines: readonly MatchLine[],
   use: RankOptions['use'],
 ): Retrieval {
-  let [hit1, hit3, gain] = [0, 0, 0];
+  let [hit1, hit3, gain, weak, weakRight] = [0, 0, 0, 0, 0];
   const missed: string[] = [];
   judged.forEach(({ line, good }, i) => {
-    const found = index.rank(lines[i] as MatchLine, { use, limit: 5 }).map((s) => good.includes(s.item.id));
+    const ranked = index.rank(lines[i] as MatchLine, { use, limit: 5 });
+    const found = ranked.map((s) => good.includes(s.item.id));
     if (found[0]) hit1++;
+    if (confidenceOf(ranked[0]?.score ?? 0) < WEAK) {
+      weak++;
+      if (found[0]) weakRight++;
+    }
     if (found.slice(0, 3).includes(true)) hit3++;
     else missed.push(line);
     const dcg = found.reduce((n, ok, k) => n + (ok ? 1 / Math.log2(k + 2) : 0), 0);
@@ -41,5 +50,12 @@ export function measureRetrieval(
     gain += dcg / ideal;
   });
   const n = judged.length || 1;
-  return { hit1: hit1 / n, hit3: hit3 / n, ndcg5: gain / n, missed };
+  return {
+    hit1: hit1 / n,
+    hit3: hit3 / n,
+    ndcg5: gain / n,
+    weak: weak / n,
+    weakRight: weakRight / (weak || 1),
+    missed,
+  };
 }

@@ -18,6 +18,12 @@ const NAB = {
   /** Added to a picture that came with the words. */
   brought: 0.12,
   alternatives: 3,
+  /** A picture of another kind goes before one that is better by less than this. */
+  otherSortWithin: 0.1,
+  /** Confidence under which a calm ground stands instead of a picture that would mislead. */
+  calmUnder: 0.12,
+  /** How near a picture must be to what the piece is about to stand for a line that says nothing to be seen. */
+  topicFrom: 0.45,
   /** Score at which a choice is a guess, and at which it is certain. */
   guess: 0.42,
   certain: 0.82,
@@ -84,34 +90,121 @@ export function nab(
   const columns = assign(value);
   const chosen = columns.map((c) => pool[c % pool.length]?.id ?? '');
   improve(chosen, scoreOf, ranked, taken, lines.length <= pool.length);
+  const inPiece = new Set([...taken, ...chosen]);
+  /** A picture of what the piece is about, for a line that says nothing that can be seen; null when none is near enough. */
+  const ofTopic = (line: MatchLine): Stopgap | null => {
+    if (!line.context) return null;
+    const about = {
+      ...line,
+      text: '',
+      vector: line.context.vector,
+      context: null,
+      wordVectors: [],
+      nearWords: [],
+    };
+    const [first] = index.rank(about, {
+      limit: 1,
+      allow: (it) => allow(it) && !it.ground && !inPiece.has(it.id),
+    });
+    if (!first || first.meaning < NAB.topicFrom) return null;
+    inPiece.add(first.item.id);
+    return { item: first.item, reason: { code: 'topic', close: Math.round(first.meaning * 100) / 100 } };
+  };
+  const calm = calmGrounds(
+    index.items.filter((it) => it.ground && allow(it) && !taken.includes(it.id)),
+    preference,
+  );
   return Object.fromEntries(
     lines.flatMap((line, r) => {
       const best = scoreOf[r]?.get(chosen[r] ?? '') ?? ranked[r]?.[0];
       if (!best) return [];
+      const certain = certaintyOf(best);
+      // What the writer asked for in a brief is shown as well as it can be.
       const alternatives = variedAfter(best, ranked[r] ?? []);
-      return [[line.sceneId, choice(best, alternatives)]];
+      if (certain >= NAB.calmUnder || line.brief || best.item.ground)
+        return [[line.sceneId, choice(best, alternatives, line)]];
+      const instead = ofTopic(line) ?? calm(line.sceneId);
+      const passed = [best, ...alternatives].slice(0, NAB.alternatives);
+      return [[line.sceneId, instead ? stopgap(instead, best, passed) : choice(best, alternatives, line)]];
     }),
   );
 }
 
-/** The next best pictures, of motifs that differ from the best one and from each other as long as there are any. */
-function variedAfter(best: Scored, ranked: readonly Scored[]): Scored[] {
-  const rest = ranked.filter((s) => s.item.id !== best.item.id);
-  const seen = new Set([best.item.group]);
-  const other = rest.filter((s) => !seen.has(s.item.group) && seen.add(s.item.group));
-  return [...new Set([...other.slice(0, NAB.alternatives), ...rest])].slice(0, NAB.alternatives);
+const certaintyOf = (s: Scored): number => confidenceOf(s.score - (s.preference ?? 0));
+
+/**
+ * Gives a ground for a line that nothing fits: the one that the mood of the piece and the layout like best among those used
+ * least, and not the kind that came last.
+ */
+function calmGrounds(grounds: readonly ShelfItem[], preference: Preference) {
+  const used = new Map<string, number>();
+  let last = '';
+  return (sceneId: string): Stopgap | null => {
+    const often = (it: ShelfItem) => (used.get(it.id) ?? 0) + (it.group === last ? 1 : 0);
+    const [first] = [...grounds].sort(
+      (a, b) =>
+        often(a) - often(b) || preference(b, sceneId) - preference(a, sceneId) || (a.id < b.id ? -1 : 1),
+    );
+    if (!first) return null;
+    used.set(first.id, (used.get(first.id) ?? 0) + 1);
+    last = first.group;
+    return { item: first, reason: { code: 'calm' } };
+  };
 }
 
-function choice(best: Scored, alternatives: Scored[]): Placement {
+/**
+ * The next best pictures, of motifs that differ from the best one and from each other as long as there are any, and of
+ * another kind (indoors with people, a thing, a place ...) where one is nearly as good.
+ */
+function variedAfter(best: Scored, ranked: readonly Scored[]): Scored[] {
+  const rest = ranked.filter((s) => s.item.id !== best.item.id);
+  const groups = new Set([best.item.group]);
+  const sorts = new Set([best.item.sort]);
+  const chosen: Scored[] = [];
+  while (chosen.length < NAB.alternatives) {
+    const open = rest.filter((s) => !chosen.includes(s) && !groups.has(s.item.group));
+    const [next] = open;
+    if (!next) break;
+    const other = open.find((s) => !sorts.has(s.item.sort) && next.score - s.score < NAB.otherSortWithin);
+    const taken = other ?? next;
+    chosen.push(taken);
+    groups.add(taken.item.group);
+    sorts.add(taken.item.sort);
+  }
+  chosen.sort((a, b) => b.score - a.score);
+  return [...new Set([...chosen, ...rest])].slice(0, NAB.alternatives);
+}
+
+/** What stands instead of a picture that would mislead, and why. */
+interface Stopgap {
+  item: ShelfItem;
+  reason: PictureReason;
+}
+
+function stopgap({ item, reason }: Stopgap, best: Scored, alternatives: Scored[]): Placement {
+  return {
+    ...placed(item.id),
+    by: 'nab',
+    reasons: [reason],
+    confidence: Math.round(certaintyOf(best) * 100) / 100,
+    found: [],
+    alternatives: alternatives.map((s) => ({ assetId: s.item.id, reasons: reasonsOf(s) })),
+  };
+}
+
+function choice(best: Scored, alternatives: Scored[], line: MatchLine): Placement {
   return {
     ...placed(best.item.id),
     by: 'nab',
-    reasons: reasonsOf(best),
-    confidence: Math.round(confidenceOf(best.score - (best.preference ?? 0)) * 100) / 100,
+    reasons: [...figuresOf(line), ...reasonsOf(best)],
+    confidence: Math.round(certaintyOf(best) * 100) / 100,
     found: [...new Set(best.hits.map((h) => h.word))].slice(0, 6),
     alternatives: alternatives.map((s) => ({ assetId: s.item.id, reasons: reasonsOf(s) })),
   };
 }
+
+const figuresOf = ({ figures = [] }: MatchLine): PictureReason[] =>
+  figures.map(({ said, meant }) => ({ code: 'figure', said, meant }));
 
 export const confidenceOf = (score: number): number =>
   Math.max(0, Math.min(1, (score - NAB.guess) / (NAB.certain - NAB.guess)));

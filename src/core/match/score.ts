@@ -3,16 +3,16 @@ import type { MatchLine, Scored, ShelfItem, Vector, WordHit } from './types.ts';
 import type { NearWord } from './wordnet.ts';
 
 /**
- * Weights and thresholds of the score. Those of meaning, usedFor and words were learned on studio/fixtures/match (softmax
- * over the shelf for each line, six-fold cross-validation) and scaled so that a perfect match comes near to 1.
+ * Weights and thresholds of the score. Those of meaning, usedFor and words were learned on studio/fixtures/match (352 lines,
+ * softmax over the shelf for each line, four-fold cross-validation) and scaled.
  */
 export const MATCH = {
   /** Likeness to what the picture shows and to its tags; to a line for which it is used; words that are met. */
   meaningWeight: 0.71,
   usedForWeight: 0.48,
-  wordsWeight: 0.2,
+  wordsWeight: 0.42,
   /** A brief says what shall be seen: its words count more. */
-  briefWordsWeight: 0.35,
+  briefWordsWeight: 0.5,
   /** Share of the tags' vector in the meaning of a picture. */
   tagsShare: 0.8,
   /** Share of the written line beside a brief. */
@@ -36,6 +36,7 @@ export const MATCH = {
   titleWorth: 0.95,
   descriptionWorth: 0.95,
   usedForWordWorth: 0.9,
+  calledForWorth: 0.9,
 } as const;
 
 export const dot = (a: Vector, b: Vector): number => {
@@ -56,8 +57,8 @@ const meaningOf = ({ textVector, tagsVector }: ShelfItem): Vector =>
 /** What a picture brings to an index. It is kept with the picture, so that the next index is made of it quickly. */
 interface Prepared {
   meaning: Vector;
-  /** By stem. */
-  words: Map<string, { worth: number; tag: string }>;
+  /** By stem. close: 1 for what is said of the picture, less for what only calls for it. */
+  words: Map<string, { worth: number; tag: string; close: number }>;
 }
 const prepared = new WeakMap<ShelfItem, Prepared>();
 
@@ -67,19 +68,27 @@ function prepare(item: ShelfItem): Prepared {
   const words: Prepared['words'] = new Map();
   const add = (text: string, worth: number, whole: boolean) => {
     for (const w of contentWords(text))
-      if (!words.has(w.stem)) words.set(w.stem, { tag: whole ? text : w.text.toLowerCase(), worth });
+      if (!words.has(w.stem))
+        words.set(w.stem, { tag: whole ? text : w.text.toLowerCase(), worth, close: 1 });
   };
   for (const tag of item.tags) {
-    words.set(stem(tag), { tag, worth: 1 });
+    words.set(stem(tag), { tag, worth: 1, close: 1 });
     if (tag.includes(' ')) add(tag, 0.8, true);
   }
   add(item.title, MATCH.titleWorth, false);
   add(item.description, MATCH.descriptionWorth, false);
   for (const { text } of item.usedFor ?? []) add(text, MATCH.usedForWordWorth, false);
+  const [named = item.title] = item.tags;
+  for (const word of item.calledFor ?? [])
+    if (!words.has(stem(word)))
+      words.set(stem(word), { tag: named, worth: MATCH.calledForWorth, close: CALLED_FOR_CLOSE });
   const fresh = { meaning: meaningOf(item), words };
   prepared.set(item, fresh);
   return fresh;
 }
+
+/** How near a word is to the picture that it calls for, though it is not in it. */
+const CALLED_FOR_CLOSE = 0.9;
 
 /** Words of a picture worth less than this are not met by way of a dictionary: they are not what it shows. */
 const NEAR_WORD_FROM = 0.8;
@@ -98,6 +107,7 @@ interface Posting {
   item: number;
   worth: number;
   tag: string;
+  close: number;
 }
 
 /** How well a word of the line is met in one picture. */
@@ -164,7 +174,7 @@ export class ShelfIndex {
 
   private addWords(item: ShelfItem, i: number): void {
     for (const tag of item.tags) push(this.tagged, tag, i);
-    for (const [s, { tag, worth }] of prepare(item).words) push(this.postings, s, { item: i, tag, worth });
+    for (const [s, word] of prepare(item).words) push(this.postings, s, { item: i, ...word });
   }
 
   /** Whether a word is said of any picture, by its stem. */
@@ -302,7 +312,7 @@ export class ShelfIndex {
     return words.map((w, at) => {
       const of = new Map<number, Met>();
       for (const p of this.postings.get(w.stem) ?? [])
-        of.set(p.item, { worth: p.worth, tag: p.tag, close: 1 });
+        of.set(p.item, { worth: p.worth, tag: p.tag, close: p.close });
       // What a dictionary knows of a word that is nowhere on the shelf is surer than a likeness of single words.
       if (of.size === 0) this.meetNearWords(line.nearWords?.[at] ?? [], of);
       if (of.size === 0 || this.postings.has(w.stem))

@@ -18,15 +18,30 @@ export interface ShelfItem {
   tagsVector: Vector;
   /** Lines for which the picture is used, though what they say is not in it, with their meaning. */
   usedFor?: readonly { text: string; vector: Vector }[];
+  /** Single words, in lower case, that call for the picture though they are not in it: "divorce" for a chain that breaks. */
+  calledFor?: readonly string[];
+  /** It shows nothing in particular and stands behind any words. */
+  ground?: boolean;
+  /** What kind of picture it is (a room with people, a thing out of doors ...); alternatives are of different kinds. */
+  sort?: string;
   /** What is said of it in the source of the piece; undefined for what stands on the shelf. */
   caption?: string;
+}
+
+/** A figure of speech and what it means. */
+export interface Figure {
+  said: string;
+  meant: string;
 }
 
 /** A line that wants a picture. */
 export interface MatchLine {
   sceneId: string;
+  /** What is said, figures of speech in the words of what they mean. */
   text: string;
   brief: string;
+  /** Figures of speech in it, as they were said and as they are meant. */
+  figures?: readonly Figure[];
   vector: Vector;
   /**
    * Meaning of what stands round the line and of what the piece is about; how much it counts beside a line that says enough

@@ -19,6 +19,12 @@ export type PictureReason =
   | { code: 'was-here' }
   /** It is like another picture, 0 to 1. */
   | { code: 'like'; close: number }
+  /** The line says nothing that can be seen: a picture of what the piece is about, 0 to 1. */
+  | { code: 'topic'; close: number }
+  /** Nothing fits: a calm ground behind the words. */
+  | { code: 'calm' }
+  /** A figure of speech was taken as it is meant. */
+  | { code: 'figure'; said: string; meant: string }
   /** An earlier version said so in these words. */
   | { code: 'told'; text: string };
 
@@ -32,6 +38,9 @@ const REASONS: Record<PictureReason['code'], Record<string, Joi.Schema>> = {
   brought: {},
   'was-here': {},
   like: { close: share().required() },
+  topic: { close: share().required() },
+  calm: {},
+  figure: { said: Joi.string().max(200).required(), meant: Joi.string().max(200).required() },
   told: { text: Joi.string().max(500).required() },
 };
 

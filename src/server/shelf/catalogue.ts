@@ -34,6 +34,9 @@ export interface CatalogueEntry {
   /** Unit vectors; see packVector. */
   textVector: string;
   tagsVector: string;
+  calledFor: string[];
+  /** It shows nothing in particular and stands behind any words. */
+  ground: boolean;
   /** Lines for which it is used, with their vectors. */
   usedFor: { text: string; vector: string }[];
 }

@@ -15,7 +15,9 @@ const ask = (more: Partial<PaintAsk>): PaintAsk =>
 
 describe('painting to order', () => {
   it('says what it will paint: the thing that the words mean, in the light that they ask for', async () => {
-    const plan = await planPainting(ask({ words: 'Time is running out tonight, at midnight.' }));
+    const plan = await planPainting(
+      ask({ words: 'The sand of the hourglass runs out tonight, at midnight.' }),
+    );
     expect(plan.order).toMatchObject({ what: 'still-life/hourglass', light: 'night' });
     expect(planWords(plan)).toMatch(/hourglass.*at night/);
     expect(plan.sure).toBe(true);

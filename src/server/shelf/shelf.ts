@@ -2,10 +2,11 @@ import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import Joi from 'joi';
 import { contexts } from '../../core/match/context.ts';
+import { asMeant } from '../../core/match/figures.ts';
 import { nab } from '../../core/match/nab.ts';
 import { type PictureTraits, preference } from '../../core/match/preference.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
-import type { MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
+import type { Figure, MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
 import { pointsBack } from '../../core/outline/condense/stands.ts';
 import { applyEdit } from '../../core/piece/edit.ts';
 import { isOpen, nabEdit } from '../../core/piece/placements.ts';
@@ -87,6 +88,9 @@ function indexOf(file: CatalogueFile): Pick<Shelf, 'index' | 'tagVectors'> {
       palette: e.palette,
       textVector: unpackVector(e.textVector),
       tagsVector: unpackVector(e.tagsVector),
+      calledFor: e.calledFor,
+      ground: e.ground,
+      sort: `${e.setting}${e.people ? ' with people' : ''}`,
       usedFor: e.usedFor.map(({ text, vector }) => ({ text, vector: unpackVector(vector) })),
     }),
   );
@@ -119,7 +123,14 @@ export async function matchLines(
   scenes: { id: string; layout: string; shown: string; brief: string }[],
   title = '',
 ): Promise<MatchLine[]> {
-  const wanted = scenes.filter((s) => s.shown.trim() || s.brief.trim());
+  const figures = new Map<string, readonly Figure[]>();
+  const wanted = scenes
+    .filter((s) => s.shown.trim() || s.brief.trim())
+    .map((s) => {
+      const meant = asMeant(s.shown);
+      figures.set(s.id, meant.figures);
+      return { ...s, shown: meant.text };
+    });
   const texts = wanted.map((s) => s.shown.trim() || s.brief.trim());
   const briefs = wanted.map((s) => s.brief.trim());
   const words = wanted.map((s) => contentWords(s.brief || s.shown).map((w) => w.text.toLowerCase()));
@@ -143,6 +154,7 @@ export async function matchLines(
     sceneId: s.id,
     text: s.shown,
     brief: s.brief,
+    figures: figures.get(s.id) ?? [],
     vector: of(texts[i] as string),
     context: round[i] ?? null,
     briefVector: briefs[i] ? of(briefs[i] as string) : null,

@@ -1,6 +1,6 @@
 import { mix } from '../colour.ts';
 import * as nature from '../nature.ts';
-import type { Paint } from '../paint.ts';
+import type { Paint, Point } from '../paint.ts';
 import * as paths from '../paths.ts';
 
 /** A colour with light from the left, from x0 to x1. */
@@ -54,4 +54,31 @@ export function sprout(P: Paint): void {
   );
   nature.leafP(P, 0, -140, 100, -2.5, p.c('leafL'), { lift: 1.6 });
   nature.leafP(P, 0, -140, 110, -0.6, p.c('leaf'), { lift: 1.6 });
+}
+
+/** A sheet of a local colour, t lighter (or darker, below 0). */
+export const put = (P: Paint, path: ReturnType<typeof paths.rect>, col: string, lift = 2, t = 0) =>
+  P.piece(path, t > 0 ? P.pal.l(col, t) : t < 0 ? P.pal.d(col, -t) : P.pal.c(col), { lift });
+
+/** An ellipse, a round box and a bar between points, of a local colour. */
+export const oval = (P: Paint, x: number, y: number, rx: number, ry: number, col: string, lift = 2, t = 0) =>
+  put(P, paths.ellipse(x, y, rx, ry), col, lift, t);
+export const block = (
+  P: Paint,
+  x: number,
+  y: number,
+  w: number,
+  h: number,
+  r: number,
+  col: string,
+  lift = 2,
+  t = 0,
+) => put(P, paths.rrect(x, y, w, h, r), col, lift, t);
+export const bar = (P: Paint, pts: readonly Point[], ws: readonly number[], col: string, lift = 2, t = 0) =>
+  put(P, paths.tube(pts, ws), col, lift, t);
+
+/** A dark eye with a spark. */
+export function eye(P: Paint, x: number, y: number, r = 9): void {
+  P.ink(paths.circle(x, y, r), P.pal.ink);
+  P.ink(paths.circle(x + r * 0.3, y - r * 0.35, r * 0.32), P.pal.paper);
 }
