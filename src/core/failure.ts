@@ -9,6 +9,7 @@ export interface FailureValues {
   'no-outline': object;
   'no-picture': object;
   'no-own-picture': object;
+  'no-library': object;
   'no-photo': object;
   'no-render': object;
   'no-video': object;
@@ -70,6 +71,11 @@ export interface FailureValues {
   'no-chapters': object;
 
   // Pictures and clips.
+  // Libraries from outside.
+  'library-away': { library: string; state: 'slow' | 'failed' | 'limited'; waitS: number };
+  'offer-gone': object;
+  'price-changed': { fromCents: number; toCents: number };
+
   'picture-kind': object;
   'picture-or-clip': { most: number };
   'picture-large': { bytes: number; most: number };

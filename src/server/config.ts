@@ -42,6 +42,14 @@ export const CONFIG = {
       .map((r) => r.trim().replace(/^https?:\/\//, ''))
       .filter(Boolean),
   ] as readonly string[],
+  /**
+   * NABBET_LIBRARIES: libraries from outside, "Name=address" or "Name=folder" with semicolons between. Without it the two
+   * that ship with the application: an open folder, and the made-up shop, which listens on NABBET_SHOP_PORT.
+   */
+  libraries:
+    process.env.NABBET_LIBRARIES ??
+    `Osier Commons=${path.join(root, 'library/open')};Lanternworks Pictures=http://127.0.0.1:${process.env.NABBET_SHOP_PORT ?? port + 9}/`,
+  shopPort: Number(process.env.NABBET_SHOP_PORT ?? port + 9),
   /** NABBET_DB_PORT: where MariaDB listens on 127.0.0.1. */
   dbPort: Number(process.env.NABBET_DB_PORT ?? 4306),
   soundfont: process.env.NABBET_SOUNDFONT ?? '/usr/share/sounds/sf2/FluidR3_GM.sf2',

@@ -1,4 +1,5 @@
 import type { Failure, FailureCode, FailureValues } from '../core/failure.ts';
+import { euros, libraryWords } from './stock.ts';
 
 /** The way out that always works. */
 const PASTE = 'Open it yourself, copy its text and paste it here.';
@@ -14,6 +15,12 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
   'no-outline': () => 'There is no such outline. It may have been put away.',
   'no-picture': () => 'There is no such picture.',
   'no-own-picture': () => 'There is no such picture among your own.',
+  'no-library': () => 'This library is not set up here any more. Search again.',
+  'library-away': ({ library, state, waitS }) =>
+    `${libraryWords(library, state, waitS)} Nothing was taken or paid.`,
+  'offer-gone': () => 'This offer is not at hand any more. Search again, then take it. Nothing was paid.',
+  'price-changed': ({ fromCents, toCents }) =>
+    `The price has changed from ${euros(fromCents)} to ${euros(toCents)}. Nothing was paid; take it again if that is right.`,
   'no-photo': () => 'The photo has not arrived; send it once more.',
   'no-render': () => 'There is no such render.',
   'no-video': () => 'There is no such video yet.',

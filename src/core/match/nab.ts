@@ -11,6 +11,8 @@ const NAB = {
   sameGroup: 0.06,
   sameGroupNextTo: 0.16,
   samePaletteNextTo: 0.012,
+  /** Added for a photo of the same occasion as the one next to it. */
+  sameSessionNextTo: 0.07,
   /** Taken off for each use of a picture before this one, when there are more lines than pictures. */
   repeat: 0.5,
   /** Taken off a third still, or a third moving one, in a row. */
@@ -241,7 +243,10 @@ function improve(
       const o = item(other);
       if (other === id) v -= NAB.repeat;
       if (o && me && o.group === me.group) v -= Math.abs(k - r) === 1 ? NAB.sameGroupNextTo : NAB.sameGroup;
-      if (o && me && Math.abs(k - r) === 1 && o.palette === me.palette) v -= NAB.samePaletteNextTo;
+      if (o && me && Math.abs(k - r) === 1) {
+        if (o.session !== undefined && o.session === me.session) v += NAB.sameSessionNextTo;
+        else if (o.palette === me.palette) v -= NAB.samePaletteNextTo;
+      }
     });
     const kindAt = (k: number) => item(chosen[k])?.kind;
     const kind = item(id)?.kind;

@@ -37,6 +37,8 @@ export const MATCH = {
   descriptionWorth: 0.95,
   usedForWordWorth: 0.9,
   calledForWorth: 0.9,
+  /** Words that a writer typed for a picture weigh so much more than those of the shipped shelf. */
+  ownWords: 1.6,
 } as const;
 
 export const dot = (a: Vector, b: Vector): number => {
@@ -205,7 +207,10 @@ export class ShelfIndex {
     const whole = total * 0.5 + 0.5 * Math.min(total, 3);
     const scores = new Float64Array(n);
     const wordsWeight = line.brief ? MATCH.briefWordsWeight : MATCH.wordsWeight;
-    const byWordsOf = (i: number) => wordsWeight * Math.min(1, (overlap[i] as number) / whole);
+    const byWordsOf = (i: number) => {
+      const own = this.items[i]?.own ? MATCH.ownWords : 1;
+      return own * wordsWeight * Math.min(1, (overlap[i] as number) / whole);
+    };
     const { meaning, usedFor } = this.inContext(line, byWordsOf);
     for (let i = 0; i < n; i++) {
       const byWords = byWordsOf(i);

@@ -22,6 +22,10 @@ export interface ShelfItem {
   calledFor?: readonly string[];
   /** It shows nothing in particular and stands behind any words. */
   ground?: boolean;
+  /** The writer brought it: what is typed for it are their own words. */
+  own?: boolean;
+  /** The occasion on which a photo was taken. */
+  session?: string;
   /** What kind of picture it is (a room with people, a thing out of doors ...); alternatives are of different kinds. */
   sort?: string;
   /** What is said of it in the source of the piece; undefined for what stands on the shelf. */

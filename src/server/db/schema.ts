@@ -169,6 +169,22 @@ export const ownPictures = mysqlTable(
   (t) => [index('own_pictures_changed').on(t.updatedAt)],
 );
 
+/** Pictures that were taken from libraries from outside: each once, whatever pieces use it. */
+export const stockTaken = mysqlTable(
+  'stock_taken',
+  {
+    library: varchar('library', { length: 40 }).notNull(),
+    /** What the library calls the picture. */
+    picture: varchar('picture', { length: 80 }).notNull(),
+    assetId: id('asset_id').notNull(),
+    title: varchar('title', { length: 200 }).notNull(),
+    /** What was paid for it, euro cents. */
+    priceCents: int('price_cents').notNull(),
+    takenAt: time('taken_at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.library, t.picture] }), index('stock_taken_asset').on(t.assetId)],
+);
+
 /** Pictures, shipped or own, that are kept at hand. */
 export const favourites = mysqlTable('favourites', {
   assetId: varchar('asset_id', { length: 64 }).primaryKey(),

@@ -9,6 +9,7 @@ import type { Refusal } from '../../api/refusal.ts';
 import * as renders from '../../api/renders.ts';
 import * as shelf from '../../api/shelf.ts';
 import * as sources from '../../api/sources.ts';
+import * as stock from '../../api/stock.ts';
 import { sceneEdit } from '../../core/piece/edit.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
 import { CONFIG } from '../config.ts';
@@ -30,7 +31,7 @@ for (const folder of folders) {
   for (const [method, handler] of Object.entries(module))
     if (typeof handler === 'function') served.push({ method, folder, handler: handler as EndpointHandler });
 }
-const endpoints = [material, pieces, renders, shelf, sources]
+const endpoints = [material, pieces, renders, shelf, sources, stock]
   .flatMap((m) => Object.values(m) as unknown[])
   .filter((v): v is AnyEndpoint => typeof v === 'object' && v !== null && 'path' in v && 'access' in v);
 
@@ -53,6 +54,7 @@ const BODIES = new Map<AnyEndpoint, unknown>([
   [shelf.describePicture, { title: 'A heron' }],
   [shelf.shelvePicture, { on: true }],
   [shelf.favourPicture, { on: true }],
+  [stock.takeOffer, { library: NOBODY, id: 'x', shownCents: 0 }],
   [
     sources.appendOutlineEdits,
     {

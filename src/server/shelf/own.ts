@@ -67,6 +67,7 @@ function pictureOf(row: Row): OwnPicture {
     item: {
       ...{ id, title, description, tags },
       kind: kind === 'clip' ? 'loop' : 'still',
+      own: true,
       group: id,
       palette: '',
       textVector: floats.subarray(0, half),

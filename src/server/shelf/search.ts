@@ -6,6 +6,7 @@ import { placeBrought } from '../../core/match/brought.ts';
 import { confidenceOf, reasonsOf } from '../../core/match/nab.ts';
 import type { PictureTraits } from '../../core/match/preference.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
+import { sessionsOf } from '../../core/match/sessions.ts';
 import type { ShelfItem } from '../../core/match/types.ts';
 import { broughtAlong } from '../../core/outline/draft.ts';
 import { hasHue } from '../../core/picture/hues.ts';
@@ -55,11 +56,11 @@ async function wholeShelf(): Promise<WholeShelf> {
       ratios: Object.values(e.views).map((v) => v.width / v.height),
       traits: traitsOf(e),
     });
-  const items: ShelfItem[] = [];
+  const brought: { item: ShelfItem; takenAt: string | null }[] = [];
   for (const p of own.pictures.values()) {
     const record = await assetRecord(p.id);
     if (!record) continue;
-    items.push(p.item);
+    brought.push({ item: p.item, takenAt: record.takenAt });
     facets.set(p.id, {
       people: p.people,
       licence: p.licence,
@@ -69,9 +70,30 @@ async function wholeShelf(): Promise<WholeShelf> {
       traits: ownTraits(record),
     });
   }
-  const order = [...items, ...shipped.index.items];
+  const order = [...inSessions(brought), ...shipped.index.items];
   whole = { state: own.state, index: new ShelfIndex(order, shipped.tagVectors, byteDots), order, facets };
   return whole;
+}
+
+const inSession = new WeakMap<ShelfItem, ShelfItem>();
+
+/** Own pictures with what those say that were taken on the same occasion. What has not changed stays the same object. */
+function inSessions(brought: readonly { item: ShelfItem; takenAt: string | null }[]): ShelfItem[] {
+  const sessions = sessionsOf(
+    brought.map(({ item, takenAt }) => ({
+      ...{ id: item.id, takenAt },
+      words: NAMELESS.has(item.title) ? item.tags : [item.title, ...item.tags],
+    })),
+  );
+  return brought.map(({ item }) => {
+    const of = sessions.get(item.id);
+    if (!of) return item;
+    const before = inSession.get(item);
+    if (before?.session === of.session && String(before.calledFor) === String(of.calledFor)) return before;
+    const next = { ...item, ...of };
+    inSession.set(item, next);
+    return next;
+  });
 }
 
 /** Has both parts of the shelf put together ahead of the first search. */
@@ -91,7 +113,7 @@ export async function nabFrom(piece: Piece): Promise<NabFrom> {
     return (
       f !== undefined &&
       f.licence !== 'unknown' &&
-      (!f.own || item.tags.length > 0 || !NAMELESS.has(item.title))
+      (!f.own || item.tags.length > 0 || !NAMELESS.has(item.title) || (item.calledFor?.length ?? 0) > 0)
     );
   };
   const traits = (item: ShelfItem): PictureTraits =>

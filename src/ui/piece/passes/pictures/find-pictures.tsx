@@ -4,6 +4,7 @@ import {
   BgColorsOutlined,
   FilterOutlined,
   SearchOutlined,
+  ShopOutlined,
   StarFilled,
   StarOutlined,
 } from '@ant-design/icons';
@@ -21,6 +22,7 @@ import { addAssets } from '../../../shared/use-shelf.ts';
 import { usePieceState, useViewState } from '../../context.ts';
 import { KindBadge, Thumb } from '../../sheet/row-picture.tsx';
 import { useRowActions } from '../../sheet/use-row-actions.ts';
+import { Offers } from './offers.tsx';
 import { OwnWordsForm } from './own-words.tsx';
 import { PaintOrder } from './paint-order.tsx';
 
@@ -50,6 +52,7 @@ export function FindPictures({ scene, index }: { scene: Scene; index: number }) 
   const [filters, setFilters] = useState(NO_FILTERS);
   const [open, setOpen] = useState(false);
   const [painting, setPainting] = useState(false);
+  const [outside, setOutside] = useState(false);
   useEffect(() => {
     setQuery('');
     setLike(null);
@@ -78,6 +81,15 @@ export function FindPictures({ scene, index }: { scene: Scene; index: number }) 
             onClick={() => setPainting(true)}
           />
         </Tooltip>
+        <Tooltip title="Look in the libraries too">
+          <Button
+            icon={<ShopOutlined aria-hidden />}
+            aria-label="Look in the libraries from outside"
+            aria-pressed={outside}
+            type={outside ? 'primary' : 'default'}
+            onClick={() => setOutside(!outside)}
+          />
+        </Tooltip>
         <Tooltip title="What may be shown">
           <Badge count={active} size="small" color="#1d1b22">
             <Button
@@ -98,6 +110,7 @@ export function FindPictures({ scene, index }: { scene: Scene; index: number }) 
           </Button>
         </p>
       )}
+      {outside && <Offers words={query.trim() || scene.brief || scene.shown} scene={scene} />}
       <Results
         words={query.trim() || scene.brief || scene.shown}
         like={like?.id ?? null}
