@@ -320,3 +320,37 @@ test('a picture is painted to order: said first, then painted, marked, used and 
   await page.getByLabel('Search a picture for scene 3').fill('machine-made candle');
   await expect(results(page).getByRole('button', { name: /^Use “A candle.*free to use/ })).toBeVisible();
 });
+
+test('a picture of a library is seen with its price, bought once, used again, and its cost is told at the render', async ({
+  page,
+}) => {
+  const id = await begin(page);
+  await pass(page, 'Pictures');
+  await words(page, 2).click();
+  await page.getByLabel('Search a picture for scene 2').fill('an ambulance in the rain');
+  await page.getByRole('button', { name: 'Look in the libraries from outside' }).click();
+  const offers = page.getByRole('region', { name: 'From the libraries' });
+  const offer = offers.getByRole('button', { name: /“Ambulance in the rain” from Lanternworks Pictures/ });
+  await expect(offer).toHaveText('Buy · €8.00');
+  await expect
+    .poll(() =>
+      offers
+        .locator('img')
+        .first()
+        .evaluate((i) => (i as HTMLImageElement).naturalWidth),
+    )
+    .toBe(480);
+  await accessible(page);
+  await offer.click();
+  await expect(offer).toHaveText('Use');
+  const bought = (await sceneOf(page, id, 2))?.pictures[0]?.assetId;
+  expect(bought).toMatch(/^a[0-9a-f]{20}$/);
+
+  await words(page, 3).click();
+  await page.getByLabel('Search a picture for scene 3').fill('an ambulance in the rain');
+  await expect(offer).toHaveText('Use');
+  await offer.click();
+  await expect.poll(async () => (await sceneOf(page, id, 3))?.pictures[0]?.assetId).toBe(bought);
+  await page.getByRole('button', { name: 'Render', exact: true }).click();
+  await expect(page.getByText(/Pictures bought for it: one, €8\.00 in all/)).toBeVisible();
+});

@@ -21,8 +21,9 @@ describe('photos of one occasion', () => {
     expect(found.get('b')?.calledFor).toEqual(['aunt', 'runa', 'osierwick', 'harbour', 'lantern', 'boat']);
     expect(found.get('c')?.calledFor[0]).toBe('lantern');
     expect(found.get('a')?.calledFor).toEqual(['lantern', 'boat']);
-    expect(found.get('e')).toEqual({ session: 'e', calledFor: [] });
+    expect(found.get('e')).toEqual({ session: 'e', calledFor: [], nearest: null });
     expect(found.has('f')).toBe(false);
+    expect(['a', 'b', 'c', 'd'].map((id) => found.get(id)?.nearest)).toEqual(['a', 'a', 'd', 'd']);
     expect(new Set(['a', 'b', 'c', 'd'].map((id) => found.get(id)?.session))).toEqual(new Set(['a']));
   });
 

@@ -14,6 +14,8 @@ export interface Session {
   session: string;
   /** Words that were typed for others of the occasion, the nearest in time first. */
   calledFor: string[];
+  /** The photo with words that is nearest in time, which may be itself; null when none has any. */
+  nearest: string | null;
 }
 
 /** Photos belong to one occasion while none is longer than this after the one before. */
@@ -50,6 +52,7 @@ export function sessionsOf(photos: readonly TakenPhoto[]): Map<string, Session> 
       out.set(photo.id, {
         session: occasion[0]?.id ?? '',
         calledFor: [...new Set(others)].slice(0, MOST_WORDS),
+        nearest: near[0]?.id ?? null,
       });
     }
   }

@@ -75,6 +75,8 @@ async function wholeShelf(): Promise<WholeShelf> {
   return whole;
 }
 
+const saysWhatItShows = (item: ShelfItem): boolean => item.tags.length > 0 || !NAMELESS.has(item.title);
+
 const inSession = new WeakMap<ShelfItem, ShelfItem>();
 
 /** Own pictures with what those say that were taken on the same occasion. What has not changed stays the same object. */
@@ -85,12 +87,17 @@ function inSessions(brought: readonly { item: ShelfItem; takenAt: string | null 
       words: NAMELESS.has(item.title) ? item.tags : [item.title, ...item.tags],
     })),
   );
+  const byId = new Map(brought.map(({ item }) => [item.id, item]));
   return brought.map(({ item }) => {
     const of = sessions.get(item.id);
     if (!of) return item;
     const before = inSession.get(item);
     if (before?.session === of.session && String(before.calledFor) === String(of.calledFor)) return before;
-    const next = { ...item, ...of };
+    // A photo of which nothing is said means what is said of the nearest one of its occasion.
+    const nearest = saysWhatItShows(item) ? undefined : byId.get(of.nearest ?? '');
+    const { textVector, tagsVector } = nearest ?? item;
+    const { session, calledFor } = of;
+    const next = { ...item, textVector, tagsVector, session, calledFor };
     inSession.set(item, next);
     return next;
   });
@@ -135,8 +142,10 @@ export async function withBrought(piece: Piece, brought: readonly string[]): Pro
           .map((s) => [s.item.id, s] as const),
       ),
   );
-  const saysWhat = (id: string) =>
-    (items.get(id)?.tags.length ?? 0) > 0 || !NAMELESS.has(items.get(id)?.title ?? '');
+  const saysWhat = (id: string) => {
+    const item = items.get(id);
+    return item !== undefined && saysWhatItShows(item);
+  };
   const given = placeBrought(
     near.map((scores) => ids.map((id) => (saysWhat(id) ? (scores.get(id)?.score ?? 0) : null))),
     ids.length,
