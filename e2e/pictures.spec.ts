@@ -340,7 +340,7 @@ test('a picture of a library is seen with its price, bought once, used again, an
         .evaluate((i) => (i as HTMLImageElement).naturalWidth),
     )
     .toBe(480);
-  await accessible(page);
+  await accessible(page, 'the libraries');
   await offer.click();
   await expect(offer).toHaveText('Use');
   const bought = (await sceneOf(page, id, 2))?.pictures[0]?.assetId;
