@@ -9,6 +9,7 @@ import { asideWhy, editFailureWords, editWords } from './edits.ts';
 import { failureWords } from './failures.ts';
 import { reasonWords } from './pictures.ts';
 import { formWords, LEFT_OUT_WORDS, lineReasonWords, noteWords } from './sources.ts';
+import { euros, libraryWords } from './stock.ts';
 
 /** Values for everything that a failure may say. */
 const VALUES = {
@@ -24,8 +25,19 @@ const VALUES = {
     free: 5_000_000,
   },
   ...{ name: 'nobody', voices: ['Maud', 'Otto'], reason: 'invalid' },
+  ...{ library: 'The shop', state: 'limited', waitS: 30, fromCents: 350, toCents: 400 },
 };
 const codes = Object.keys(STATUS) as FailureCode[];
+
+describe('libraries', () => {
+  it('are said with what to do: slow, failing, asking for patience; one that answered says nothing', () => {
+    expect(libraryWords('The shop', 'answered')).toBe('');
+    for (const state of ['slow', 'failed', 'limited'] as const)
+      expect(libraryWords('The shop', state, 7)).toMatch(/^The shop .*\.$/);
+    expect(libraryWords('The shop', 'limited', 7)).toContain('7 s');
+    expect([0, 350, 120_000].map(euros)).toEqual(['free', '€3.50', '€1200.00']);
+  });
+});
 
 describe('failures', () => {
   it.each(codes)('%s is said in whole sentences, with nothing left open', (code) => {

@@ -1,7 +1,7 @@
 import type { Licence } from '../exchange/credits.ts';
 
 /** On what terms a library gives a picture. */
-export type StockLicence = Extract<Licence, 'free' | 'credit' | 'bought'>;
+type StockLicence = Extract<Licence, 'free' | 'credit' | 'bought'>;
 
 /** A picture that a library from outside offers. */
 export interface StockPicture {

@@ -11,7 +11,7 @@ describe('the shelf', () => {
     const { entries } = await shelf();
     const all = [...entries.values()];
     expect(all.filter((e) => e.kind === 'still').length).toBeGreaterThanOrEqual(450);
-    expect(all.filter((e) => e.kind === 'loop').length).toBeGreaterThanOrEqual(107);
+    expect(all.filter((e) => e.kind === 'loop').length).toBeGreaterThanOrEqual(110);
     for (const e of all) {
       expect(e.tags.length).toBeGreaterThanOrEqual(8);
       for (const view of ['wide', 'tall'] as const)

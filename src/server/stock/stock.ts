@@ -16,7 +16,7 @@ import { UnderWay } from '../store/under-way.ts';
 import { LIBRARIES } from './libraries.ts';
 import { LibraryTrouble, type StockLibrary } from './library.ts';
 
-export const STOCK_LIMITS = {
+const STOCK_LIMITS = {
   /** A library that has not answered by then is left out of this search. */
   searchMs: 2500,
   deliverMs: 20_000,
