@@ -15,6 +15,8 @@ export const MATCH = {
   briefWordsWeight: 0.5,
   /** Share of the tags' vector in the meaning of a picture. */
   tagsShare: 0.8,
+  /** A brief asks for what is seen: words and lines for which a picture only stands count so much of theirs. */
+  unseenInBrief: 0.4,
   /** Share of the written line beside a brief. */
   lineBesideBrief: 0.15,
   /** Share of the neighbours beside a line, and of the whole script beside a title. */
@@ -59,8 +61,8 @@ const meaningOf = ({ textVector, tagsVector }: ShelfItem): Vector =>
 /** What a picture brings to an index. It is kept with the picture, so that the next index is made of it quickly. */
 interface Prepared {
   meaning: Vector;
-  /** By stem. close: 1 for what is said of the picture, less for what only calls for it. */
-  words: Map<string, { worth: number; tag: string; close: number }>;
+  /** By stem. close: 1 for what is said of the picture, less for what only calls for it; seen: whether it is in it. */
+  words: Map<string, Omit<Posting, 'item'>>;
 }
 const prepared = new WeakMap<ShelfItem, Prepared>();
 
@@ -68,22 +70,24 @@ function prepare(item: ShelfItem): Prepared {
   const known = prepared.get(item);
   if (known) return known;
   const words: Prepared['words'] = new Map();
-  const add = (text: string, worth: number, whole: boolean) => {
+  const add = (text: string, worth: number, whole: boolean, seen = true) => {
     for (const w of contentWords(text))
       if (!words.has(w.stem))
-        words.set(w.stem, { tag: whole ? text : w.text.toLowerCase(), worth, close: 1 });
+        words.set(w.stem, { tag: whole ? text : w.text.toLowerCase(), worth, close: 1, seen });
   };
   for (const tag of item.tags) {
-    words.set(stem(tag), { tag, worth: 1, close: 1 });
+    words.set(stem(tag), { tag, worth: 1, close: 1, seen: true });
     if (tag.includes(' ')) add(tag, 0.8, true);
   }
   add(item.title, MATCH.titleWorth, false);
   add(item.description, MATCH.descriptionWorth, false);
-  for (const { text } of item.usedFor ?? []) add(text, MATCH.usedForWordWorth, false);
+  for (const { text } of item.usedFor ?? []) add(text, MATCH.usedForWordWorth, false, false);
   const [named = item.title] = item.tags;
   for (const word of item.calledFor ?? [])
     if (!words.has(stem(word)))
-      words.set(stem(word), { tag: named, worth: MATCH.calledForWorth, close: CALLED_FOR_CLOSE });
+      words.set(stem(word), {
+        ...{ tag: named, worth: MATCH.calledForWorth, close: CALLED_FOR_CLOSE, seen: false },
+      });
   const fresh = { meaning: meaningOf(item), words };
   prepared.set(item, fresh);
   return fresh;
@@ -110,6 +114,8 @@ interface Posting {
   worth: number;
   tag: string;
   close: number;
+  /** It is said of what the picture shows, and not only of what it stands for. */
+  seen: boolean;
 }
 
 /** How well a word of the line is met in one picture. */
@@ -212,10 +218,10 @@ export class ShelfIndex {
       return own * wordsWeight * Math.min(1, (overlap[i] as number) / whole);
     };
     const { meaning, usedFor } = this.inContext(line, byWordsOf);
+    const usedForWeight = (line.brief ? MATCH.unseenInBrief : 1) * MATCH.usedForWeight;
     for (let i = 0; i < n; i++) {
       const byWords = byWordsOf(i);
-      const byMeaning =
-        MATCH.meaningWeight * (meaning[i] as number) + MATCH.usedForWeight * (usedFor[i] as number);
+      const byMeaning = MATCH.meaningWeight * (meaning[i] as number) + usedForWeight * (usedFor[i] as number);
       scores[i] =
         allow && !allow(this.items[i] as ShelfItem)
           ? Number.NEGATIVE_INFINITY
@@ -317,7 +323,10 @@ export class ShelfIndex {
     return words.map((w, at) => {
       const of = new Map<number, Met>();
       for (const p of this.postings.get(w.stem) ?? [])
-        of.set(p.item, { worth: p.worth, tag: p.tag, close: p.close });
+        of.set(p.item, {
+          worth: line.brief && !p.seen ? MATCH.unseenInBrief * p.worth : p.worth,
+          ...{ tag: p.tag, close: p.close },
+        });
       // What a dictionary knows of a word that is nowhere on the shelf is surer than a likeness of single words.
       if (of.size === 0) this.meetNearWords(line.nearWords?.[at] ?? [], of);
       if (of.size === 0 || this.postings.has(w.stem))

@@ -62,84 +62,47 @@ function hand(
   );
 }
 
+/** A fist with its thumb up, the sleeve to the left; its middle at 0,0. */
+function thumb(P: Paint, skin: number, sleeve: string): void {
+  P.group(
+    () => {
+      const col = P.pal.skin(skin);
+      block(P, -430, -40, 250, 230, 20, sleeve, 4);
+      block(P, -200, -54, 60, 258, 14, sleeve, 3, 0.2);
+      P.piece(
+        paths.round(
+          [
+            [-150, -30, 20],
+            [-60, -60, 40],
+            [0, -240, 40],
+            [20, -330, 40],
+            [80, -330, 40],
+            [96, -200, 60],
+            [80, -60, 30],
+            [80, 200, 40],
+            [-150, 190, 20],
+          ],
+          30,
+        ),
+        col,
+        { lift: 3 },
+      );
+      for (let i = 0; i < 4; i++)
+        P.piece(paths.rrect(20 - (i === 3 ? 0 : 10), -60 + i * 68, 190 - Math.abs(i - 1) * 18, 66, 33), col, {
+          lift: 2,
+        });
+    },
+    { lift: 5 },
+  );
+}
+
 /** Signs that hands make, flat as paper. The middle of each one's foot is at 0,0; about 600 units high. */
 export const GESTURES = {
   thumbUp(P) {
-    P.at(40, -250, () => {
-      P.group(
-        () => {
-          const col = P.pal.skin(1);
-          block(P, -430, -40, 250, 230, 20, 'teal', 4);
-          block(P, -200, -54, 60, 258, 14, 'teal', 3, 0.2);
-          P.piece(
-            paths.round(
-              [
-                [-150, -30, 20],
-                [-60, -60, 40],
-                [0, -240, 40],
-                [20, -330, 40],
-                [80, -330, 40],
-                [96, -200, 60],
-                [80, -60, 30],
-                [80, 200, 40],
-                [-150, 190, 20],
-              ],
-              30,
-            ),
-            col,
-            { lift: 3 },
-          );
-          for (let i = 0; i < 4; i++)
-            P.piece(
-              paths.rrect(20 - (i === 3 ? 0 : 10), -60 + i * 68, 190 - Math.abs(i - 1) * 18, 66, 33),
-              col,
-              { lift: 2 },
-            );
-        },
-        { lift: 5 },
-      );
-    });
+    P.at(40, -250, () => thumb(P, 1, 'teal'));
   },
   thumbDown(P) {
-    P.at(
-      40,
-      -330,
-      () => {
-        P.group(
-          () => {
-            const col = P.pal.skin(2);
-            block(P, -430, -40, 250, 230, 20, 'navy', 4);
-            block(P, -200, -54, 60, 258, 14, 'navy', 3, 0.2);
-            P.piece(
-              paths.round(
-                [
-                  [-150, -30, 20],
-                  [-60, -60, 40],
-                  [0, -240, 40],
-                  [20, -330, 40],
-                  [80, -330, 40],
-                  [96, -200, 60],
-                  [80, -60, 30],
-                  [80, 200, 40],
-                  [-150, 190, 20],
-                ],
-                30,
-              ),
-              col,
-              { lift: 3 },
-            );
-            for (let i = 0; i < 4; i++)
-              P.piece(
-                paths.rrect(20 - (i === 3 ? 0 : 10), -60 + i * 68, 190 - Math.abs(i - 1) * 18, 66, 33),
-                col,
-                { lift: 2 },
-              );
-          },
-          { lift: 5 },
-        );
-      },
-      { sx: 1, sy: -1 },
-    );
+    P.at(40, -330, () => thumb(P, 2, 'navy'), { sx: 1, sy: -1 });
   },
   stopHand(P) {
     hand(P, 3, { sleeve: 'blue', thumb: 0.9, s: 1.1 }, 0, -120);

@@ -82,3 +82,10 @@ export function eye(P: Paint, x: number, y: number, r = 9): void {
   P.ink(paths.circle(x, y, r), P.pal.ink);
   P.ink(paths.circle(x + r * 0.3, y - r * 0.35, r * 0.32), P.pal.paper);
 }
+
+/** A wheel from the side. */
+export const wheel = (P: Paint, x: number, y: number, r: number) => {
+  oval(P, x, y, r, r, 'dark', 3);
+  oval(P, x, y, r * 0.58, r * 0.58, 'steel', 1.5);
+  oval(P, x, y, r * 0.2, r * 0.2, 'steelD', 1);
+};

@@ -1,14 +1,7 @@
 import type { Drawings } from '../../catalogue/slots.ts';
 import * as nature from '../nature.ts';
-import type { Paint } from '../paint.ts';
 import * as paths from '../paths.ts';
-import { bar, block, oval, put, shade } from './parts.ts';
-
-const wheel = (P: Paint, x: number, y: number, r: number) => {
-  oval(P, x, y, r, r, 'dark', 3);
-  oval(P, x, y, r * 0.58, r * 0.58, 'steel', 1.5);
-  oval(P, x, y, r * 0.2, r * 0.2, 'steelD', 1);
-};
+import { bar, block, oval, put, shade, wheel } from './parts.ts';
 
 /** What drives. The middle of each thing's foot is at 0,0; about 500 units high. */
 export const VEHICLES = {
