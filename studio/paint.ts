@@ -23,7 +23,7 @@ import { paintTextures } from './textures.ts';
  * named. Each processor paints a share in a process of its own; then the catalogue file is written anew.
  */
 const WORDS_AT_ONCE = 32;
-const AVIF = { quality: 50, effort: 2 };
+const STILLS = { avif: { quality: 50, effort: 2 }, webp: { quality: 82 } } as const;
 const LOOP_CRF = 28;
 const [folder = 'shelf', only, share] = process.argv.slice(2);
 let named = only ? only.split(',') : [];
@@ -147,7 +147,8 @@ function stillForm(row: CatalogueRow, view: View): 'avif' | 'webp' {
 
 async function paintView(row: CatalogueRow, view: View) {
   const { w, h } = SIZES[row.kind][view];
-  const name = `${row.id}-${view}.${row.kind === 'loop' ? 'mp4' : stillForm(row, view)}`;
+  const form = stillForm(row, view);
+  const name = `${row.id}-${view}.${row.kind === 'loop' ? 'mp4' : form}`;
   const thumb = `${row.id}-${view}-thumb.webp`;
   const target = path.join(folder, name);
   if (named.includes(row.id) || !existsSync(target) || !existsSync(path.join(folder, thumb))) {
@@ -156,7 +157,7 @@ async function paintView(row: CatalogueRow, view: View) {
     if (still)
       await sharp(Buffer.from(still.data()), { raw: { width: w, height: h, channels: 4 } })
         .removeAlpha()
-        .toFormat(name.endsWith('.avif') ? 'avif' : 'webp', name.endsWith('.avif') ? AVIF : { quality: 82 })
+        .toFormat(form, STILLS[form])
         .toFile(target);
     const first = still ? Buffer.from(still.data()) : await encodeLoop(row, view, target);
     await sharp(first, { raw: { width: w, height: h, channels: 4 } })

@@ -22,6 +22,11 @@ describe('what the shelf lacks', () => {
     expect(gaps[1]).toMatchObject({ word: 'projector', lines: 2, texts: 1 });
     expect(gaps.map((g) => g.word)).not.toContain('hall');
     expect(gaps.map((g) => g.word)).not.toContain('osierwick');
+    const small = gapsOf(
+      [{ of: 'a', text: 'Of its own, all of our parts are there.', best: 0 }],
+      () => false,
+    );
+    expect(small.map((g) => g.word)).toEqual(['parts']);
   });
 
   it('is nothing where every line has its picture', () => {

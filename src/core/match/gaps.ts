@@ -1,5 +1,5 @@
 import { terms } from '../outline/condense/grammar.ts';
-import { stem } from '../text/tokens.ts';
+import { contentWords, stem } from '../text/tokens.ts';
 import { confidenceOf, WEAK } from './nab.ts';
 
 /** A line of some text, and how well the best picture of the shelf fits it. */
@@ -36,7 +36,16 @@ export function gapsOf(lines: readonly AskedLine[], has: (wordStem: string) => b
     for (const t of terms(text)) {
       const word = t.text.toLowerCase().replace(/[’']s$/, '');
       const s = stem(word);
-      if (!t.noun || t.pronoun || t.name || t.value || !/^\p{L}{3,}$/u.test(word) || seen.has(s) || has(s))
+      if (
+        !t.noun ||
+        t.pronoun ||
+        t.name ||
+        t.value ||
+        !/^\p{L}{3,}$/u.test(word) ||
+        !contentWords(word).length ||
+        seen.has(s) ||
+        has(s)
+      )
         continue;
       seen.add(s);
       const gap = found.get(s) ?? {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
-import { confidenceOf, type NabOptions, nab, reasonsOf } from './nab.ts';
+import { confidenceOf, type NabOptions, nab, reasonsOf, WEAK } from './nab.ts';
 import type { ShelfIndex } from './score.ts';
 import type { MatchLine, Scored, ShelfItem } from './types.ts';
 
@@ -197,5 +197,88 @@ describe('what is said of a choice', () => {
   it('is nothing without lines or without pictures', () => {
     expect(nab(shelf([A], {}), [])).toEqual({});
     expect(nab(shelf([], {}), [line('one')])).toEqual({});
+  });
+});
+
+describe('a line that nothing fits', () => {
+  const vector = new Float32Array(1);
+  const grounds = ['waves', 'rings'].map((id) => item(id, { ground: true }));
+  /** Scores of the shelf for lines, and what is near to the topic of the piece. */
+  const all = (scores: Record<string, readonly number[]>, topic: number) => {
+    const items = [A, B, C, ...grounds];
+    const plain = shelf(items, scores);
+    const rank: ShelfIndex['rank'] = (l, options = {}) =>
+      l.text === ''
+        ? items.filter((it) => options.allow?.(it) ?? true).map((it) => scored(it, topic))
+        : plain.rank(l, options);
+    return { items, rank } as unknown as ShelfIndex;
+  };
+  const about = (sceneId: string, more: Partial<MatchLine> = {}): MatchLine => ({
+    ...line(sceneId),
+    context: { vector, share: 0, most: 0 },
+    ...more,
+  });
+  const low = {
+    one: [0.9, 0.1, 0.1, 0.2, 0.2],
+    two: [0.3, 0.3, 0.1, 0.2, 0.2],
+    three: [0.3, 0.1, 0.3, 0.2, 0.2],
+  };
+
+  it('gets a picture of what the piece is about where one is near, and says so; what was passed over can be taken', () => {
+    const out = nab(all(low, 0.6), [about('one'), about('two')]);
+    expect(out.one).toMatchObject({ assetId: 'a' });
+    expect(out.two).toMatchObject({
+      assetId: 'c',
+      reasons: [{ code: 'topic', close: 0.6 }],
+      found: [],
+      by: 'nab',
+    });
+    expect(out.two?.confidence).toBeLessThan(WEAK);
+    expect(out.two?.alternatives[0]?.assetId).toBe('b');
+  });
+
+  it('gets a calm ground where none is, not the same one twice in a row, and never one that is not allowed', () => {
+    const lines = ['two', 'three'].map((id) => about(id));
+    const out = nab(all(low, 0.2), lines);
+    expect(new Set([out.two?.assetId, out.three?.assetId])).toEqual(new Set(['waves', 'rings']));
+    expect(out.two?.reasons).toEqual([{ code: 'calm' }]);
+    const only = nab(all(low, 0.2), lines, { allow: (it) => it.id !== 'rings' });
+    expect([only.two?.assetId, only.three?.assetId]).toEqual(['waves', 'waves']);
+    const none = nab(all(low, 0.2), lines, { allow: (it) => !it.ground });
+    expect([none.two?.reasons[0]?.code, none.three?.reasons[0]?.code]).toEqual(['meaning', 'meaning']);
+  });
+
+  it('shows what a brief asks for all the same', () => {
+    const out = nab(all(low, 0.6), [about('two', { brief: 'something rare' })]);
+    expect(['a', 'b']).toContain(out.two?.assetId);
+  });
+});
+
+describe('what is offered beside a choice', () => {
+  it('is of different kinds where one is nearly as good, and of different motifs', () => {
+    const people = ['p1', 'p2', 'p3'].map((id) => item(id, { sort: 'indoor with people' }));
+    const thing = item('t', { sort: 'table' });
+    const far = item('f', { sort: 'outdoor' });
+    const same = item('p1-loop', { group: 'p1', sort: 'outdoor' });
+    const items = [...people, thing, far, same];
+    const out = nab(shelf(items, { one: [0.9, 0.88, 0.86, 0.8, 0.3, 0.89] }), [line('one')]);
+    expect(out.one?.assetId).toBe('p1');
+    expect(out.one?.alternatives.map((a) => a.assetId)).toEqual(['p2', 'p3', 't']);
+  });
+
+  it('begins with the figure of speech that was taken as it is meant', () => {
+    const figures = [{ said: 'dead duck', meant: 'a failure' }];
+    const out = nab(shelf([A], { one: [0.9] }), [{ ...line('one'), figures }]);
+    expect(out.one?.reasons[0]).toEqual({ code: 'figure', ...figures[0] });
+  });
+});
+
+describe('photos of one occasion', () => {
+  it('stand next to each other where they fit nearly as well', () => {
+    const evening = ['e1', 'e2'].map((id) => item(id, { session: 'evening' }));
+    const other = item('x');
+    const scores = { one: [0.9, 0.1, 0.1], two: [0.1, 0.6, 0.64] };
+    expect(chosen([...evening, other], scores)).toEqual(['e1', 'e2']);
+    expect(chosen([evening[0] as ShelfItem, item('e2'), other], scores)).toEqual(['e1', 'x']);
   });
 });

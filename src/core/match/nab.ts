@@ -121,13 +121,14 @@ export function nab(
       const best = scoreOf[r]?.get(chosen[r] ?? '') ?? ranked[r]?.[0];
       if (!best) return [];
       const certain = certaintyOf(best);
-      // What the writer asked for in a brief is shown as well as it can be.
       const alternatives = variedAfter(best, ranked[r] ?? []);
+      // What the writer asked for in a brief is shown as well as it can be.
       if (certain >= NAB.calmUnder || line.brief || best.item.ground)
         return [[line.sceneId, choice(best, alternatives, line)]];
       const instead = ofTopic(line) ?? calm(line.sceneId);
-      const passed = [best, ...alternatives].slice(0, NAB.alternatives);
-      return [[line.sceneId, instead ? stopgap(instead, best, passed) : choice(best, alternatives, line)]];
+      if (!instead) return [[line.sceneId, choice(best, alternatives, line)]];
+      const passed = choice(best, [best, ...alternatives].slice(0, NAB.alternatives), line);
+      return [[line.sceneId, stopgap(instead, passed)]];
     }),
   );
 }
@@ -183,16 +184,11 @@ interface Stopgap {
   reason: PictureReason;
 }
 
-function stopgap({ item, reason }: Stopgap, best: Scored, alternatives: Scored[]): Placement {
-  return {
-    ...placed(item.id),
-    by: 'nab',
-    reasons: [reason],
-    confidence: Math.round(certaintyOf(best) * 100) / 100,
-    found: [],
-    alternatives: alternatives.map((s) => ({ assetId: s.item.id, reasons: reasonsOf(s) })),
-  };
-}
+/** As uncertain as the picture that it stands for. */
+const stopgap = ({ item, reason }: Stopgap, passed: Placement): Placement => ({
+  ...passed,
+  ...{ assetId: item.id, reasons: [reason], found: [] },
+});
 
 function choice(best: Scored, alternatives: Scored[], line: MatchLine): Placement {
   return {

@@ -30,7 +30,7 @@ const MOST_WORDS = 24;
 export function sessionsOf(photos: readonly TakenPhoto[]): Map<string, Session> {
   const timed = photos
     .flatMap((p) => {
-      const at = p.takenAt === null ? Number.NaN : Date.parse(p.takenAt);
+      const at = p.takenAt === null ? Number.NaN : timeOf(p.takenAt);
       return Number.isFinite(at) ? [{ ...p, at }] : [];
     })
     .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
@@ -58,6 +58,9 @@ export function sessionsOf(photos: readonly TakenPhoto[]): Map<string, Session> 
   }
   return out;
 }
+
+/** Without a zone the clock is taken as it stands, whatever the zone of this machine. */
+const timeOf = (at: string): number => Date.parse(/(Z|[+-]\d\d:?\d\d)$/.test(at) ? at : `${at}Z`);
 
 const wordsOf = (texts: readonly string[]): string[] =>
   texts.flatMap((t) => contentWords(t).map((w) => w.text.toLowerCase()));

@@ -134,7 +134,8 @@ export async function fetchGuarded(address: string, accept: RegExp, mostBytes: n
   throw new Failed({ code: 'redirects', host: url.hostname });
 }
 
-async function readBody(
+/** The body of an answer, at most so many bytes. Throws Failed 'huge', 'slow' or 'unreachable'. */
+export async function readBody(
   response: Awaited<ReturnType<typeof undiciFetch>>,
   most: number,
   url: URL,

@@ -91,12 +91,17 @@ function inSessions(brought: readonly { item: ShelfItem; takenAt: string | null 
   return brought.map(({ item }) => {
     const of = sessions.get(item.id);
     if (!of) return item;
-    const before = inSession.get(item);
-    if (before?.session === of.session && String(before.calledFor) === String(of.calledFor)) return before;
     // A photo of which nothing is said means what is said of the nearest one of its occasion.
     const nearest = saysWhatItShows(item) ? undefined : byId.get(of.nearest ?? '');
     const { textVector, tagsVector } = nearest ?? item;
     const { session, calledFor } = of;
+    const before = inSession.get(item);
+    if (
+      before?.session === session &&
+      before.textVector === textVector &&
+      String(before.calledFor) === String(calledFor)
+    )
+      return before;
     const next = { ...item, textVector, tagsVector, session, calledFor };
     inSession.set(item, next);
     return next;
@@ -120,7 +125,7 @@ export async function nabFrom(piece: Piece): Promise<NabFrom> {
     return (
       f !== undefined &&
       f.licence !== 'unknown' &&
-      (!f.own || item.tags.length > 0 || !NAMELESS.has(item.title) || (item.calledFor?.length ?? 0) > 0)
+      (!f.own || saysWhatItShows(item) || (item.calledFor?.length ?? 0) > 0)
     );
   };
   const traits = (item: ShelfItem): PictureTraits =>

@@ -6,7 +6,7 @@ import { asMeant } from '../../core/match/figures.ts';
 import { nab } from '../../core/match/nab.ts';
 import { type PictureTraits, preference } from '../../core/match/preference.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
-import type { Figure, MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
+import type { MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
 import { pointsBack } from '../../core/outline/condense/stands.ts';
 import { applyEdit } from '../../core/piece/edit.ts';
 import { isOpen, nabEdit } from '../../core/piece/placements.ts';
@@ -123,13 +123,11 @@ export async function matchLines(
   scenes: { id: string; layout: string; shown: string; brief: string }[],
   title = '',
 ): Promise<MatchLine[]> {
-  const figures = new Map<string, readonly Figure[]>();
   const wanted = scenes
     .filter((s) => s.shown.trim() || s.brief.trim())
     .map((s) => {
-      const meant = asMeant(s.shown);
-      figures.set(s.id, meant.figures);
-      return { ...s, shown: meant.text };
+      const { text, figures } = asMeant(s.shown);
+      return { ...s, shown: text, figures };
     });
   const texts = wanted.map((s) => s.shown.trim() || s.brief.trim());
   const briefs = wanted.map((s) => s.brief.trim());
@@ -154,7 +152,7 @@ export async function matchLines(
     sceneId: s.id,
     text: s.shown,
     brief: s.brief,
-    figures: figures.get(s.id) ?? [],
+    figures: s.figures,
     vector: of(texts[i] as string),
     context: round[i] ?? null,
     briefVector: briefs[i] ? of(briefs[i] as string) : null,

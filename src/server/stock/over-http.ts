@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { fetch } from 'undici';
 import type { StockPicture } from '../../core/stock/types.ts';
+import { readBody } from '../read/fetch.ts';
 import { LibraryTrouble, offered, type StockLibrary } from './library.ts';
 
 const MOST = { answerBytes: 2_000_000, previewBytes: 3_000_000, pictureBytes: 30_000_000 } as const;
@@ -19,24 +20,16 @@ export function overHttp(id: string, name: string, address: string): StockLibrar
   const base = address.endsWith('/') ? address : `${address}/`;
 
   async function ask(path: string, most: number, signal: AbortSignal, method = 'GET'): Promise<Buffer> {
-    let response: Awaited<ReturnType<typeof fetch>>;
+    const url = new URL(path, base);
     try {
-      response = await fetch(new URL(path, base), { method, signal, redirect: 'error' });
+      const response = await fetch(url, { method, signal, redirect: 'error' });
       if (response.status === 429)
         throw new LibraryTrouble({
           state: 'limited',
           waitS: Math.max(1, Number(response.headers.get('retry-after')) || PATIENCE_S),
         });
       if (!response.ok) throw new LibraryTrouble({ state: 'failed' }, `${id}: status ${response.status}`);
-      const parts: Buffer[] = [];
-      let size = 0;
-      for await (const part of response.body ?? []) {
-        const bytes = Buffer.from(part as Uint8Array);
-        size += bytes.length;
-        if (size > most) throw new LibraryTrouble({ state: 'failed' }, `${id}: more than ${most} bytes`);
-        parts.push(bytes);
-      }
-      return Buffer.concat(parts);
+      return await readBody(response, most, url);
     } catch (e) {
       if (e instanceof LibraryTrouble) throw e;
       throw new LibraryTrouble({ state: signal.aborted ? 'slow' : 'failed' }, (e as Error).message);

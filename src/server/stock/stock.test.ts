@@ -10,12 +10,15 @@ import { emptyScene, placed } from '../../core/piece/types.ts';
 import { startShop } from '../../stand-in/shop.ts';
 import { closeApart } from '../apart/apart.ts';
 import { CONFIG } from '../config.ts';
-import { ownShelf } from '../shelf/own.ts';
+import { ownShelf, shelveAgain } from '../shelf/own.ts';
+import { shelfToOurselves } from '../shelf/testing.ts';
 import { inFolder } from './in-folder.ts';
 import { librariesOf } from './libraries.ts';
 import type { StockLibrary } from './library.ts';
 import { overHttp } from './over-http.ts';
 import { costOf, searchStock, stockPreview, takeStock } from './stock.ts';
+
+shelfToOurselves();
 
 const open = inFolder('open', 'Open', path.join(CONFIG.root, 'library/open'));
 let server: Server;
@@ -107,9 +110,12 @@ describe('libraries from outside', () => {
     const own = (await ownShelf()).pictures.get(one);
     expect(own).toMatchObject({ title: 'First place', licence: 'bought' });
     expect(own?.tags).toContain('winner');
-    // The shop is closed; what was bought stays.
+    // It was taken off the shelf: taken again it is back, and not paid again. The shop is closed.
+    await shelveAgain(one, false);
+    expect((await ownShelf()).pictures.has(one)).toBe(false);
     await faults('failing=true');
     expect(await takeStock(ask, [shop])).toBe(one);
+    expect((await ownShelf()).pictures.get(one)?.licence).toBe('bought');
     const scene = (assetId: string) => ({ ...emptyScene('s'), pictures: [placed(assetId)] });
     const cost = await costOf({ scenes: [scene(one), scene(one), scene('hourglass')] });
     expect(cost).toEqual({

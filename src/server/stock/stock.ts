@@ -11,7 +11,7 @@ import { assetRecord } from '../assets/record.ts';
 import { db } from '../db/client.ts';
 import { stockTaken } from '../db/schema.ts';
 import { log, loggedError } from '../log.ts';
-import { shelve } from '../shelf/own.ts';
+import { shelve, shelveAgain } from '../shelf/own.ts';
 import { UnderWay } from '../store/under-way.ts';
 import { LIBRARIES } from './libraries.ts';
 import { LibraryTrouble, type StockLibrary } from './library.ts';
@@ -135,7 +135,11 @@ export function takeStock(
       .select()
       .from(stockTaken)
       .where(and(eq(stockTaken.library, library), eq(stockTaken.picture, id)));
-    if (before && (await assetRecord(before.assetId))) return before.assetId;
+    if (before && (await assetRecord(before.assetId))) {
+      // It may have been taken off the shelf meanwhile.
+      await shelveAgain(before.assetId, true);
+      return before.assetId;
+    }
     const offer = offers.get(keyOf(library, id));
     if (!offer) throw new Failed({ code: 'offer-gone' });
     if (offer.priceCents !== shownCents)
