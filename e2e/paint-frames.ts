@@ -4,13 +4,13 @@ import { frameAt } from '../src/core/paint/frame.ts';
 import { migratePiece } from '../src/core/piece/migrate.ts';
 import { locate } from '../src/core/timeline/compile.ts';
 import { ServerCanvas } from '../src/server/frames/canvas-frames.ts';
-import { registerFonts } from '../src/server/frames/fonts.ts';
+import { readyFonts } from '../src/server/frames/fonts.ts';
 import { prepare } from '../src/server/material.ts';
 
 /** Paints frames of a piece on the server: `paint-frames.ts PIECE.json FOLDER 12,40,…` gives FOLDER/server-12.png … */
 async function main(): Promise<void> {
   const [doc = '', folder = '', list = ''] = process.argv.slice(2);
-  registerFonts();
+  readyFonts();
   const { timeline } = await prepare(migratePiece(JSON.parse(readFileSync(doc, 'utf8'))));
   const surface = new ServerCanvas(timeline);
   for (const f of list.split(',').map(Number)) {

@@ -15,6 +15,7 @@ import {
 import { embedder } from '../src/server/shelf/embedder.ts';
 import { CATALOGUE, type CatalogueRow, type View } from './catalogue/index.ts';
 import { nth } from './kit/named.ts';
+import { writeReliefs } from './reliefs.ts';
 import { focalBox, LOOP_FPS, LOOP_SECONDS, paintLoop, paintStill, SIZES } from './render.ts';
 import { paintTextures } from './textures.ts';
 
@@ -27,6 +28,7 @@ const STILLS = { avif: { quality: 50, effort: 2 }, webp: { quality: 82 } } as co
 const LOOP_CRF = 28;
 const [folder = 'shelf', only, share] = process.argv.slice(2);
 let named = only ? only.split(',') : [];
+const again = named;
 await mkdir(folder, { recursive: true });
 if (share) {
   const [part = 0, parts = 1] = share.split('/').map(Number);
@@ -92,6 +94,7 @@ const file: CatalogueFile = {
   tagVectors: Object.fromEntries(tags.map((t, i) => [t, nth(tagMeanings, i)])),
 };
 await writeFile(path.join(folder, 'catalogue.json'), `${JSON.stringify(file, null, 1)}\n`);
+console.log(`${await writeReliefs(folder, CATALOGUE, again)} pictures were measured for words`);
 console.log(`${entries.length} pictures, ${tags.length} tags, ${await readWords()} words`);
 
 /** Texts that the model has read for the catalogue as it was, with their packed vectors. */

@@ -75,6 +75,26 @@ export function paintStill(row: PaintedRow, view: View, scale = 1) {
   return paintRow(row, view, scale, false).canvas;
 }
 
+/** Where the heads of a row are in a view, as fractions [x, y, w, h], largest first; those far away are left out. */
+export function headsIn(row: PaintedRow, view: View): [number, number, number, number][] {
+  const P = paintRow(row, view, SKETCH, false);
+  const round = (n: number) => Math.round(n * 1000) / 1000;
+  return P.heads
+    .map(({ x, y, w, h }): [number, number, number, number] => {
+      const [x0, y0] = [Math.max(0, x), Math.max(0, y)];
+      return [round(x0), round(y0), round(Math.min(1, x + w) - x0), round(Math.min(1, y + h) - y0)];
+    })
+    .filter(([, , w, h]) => Math.min(w, h) > 0 && Math.max(w, h) >= LEAST_HEAD)
+    .sort((a, b) => b[2] * b[3] - a[2] * a[3])
+    .slice(0, MOST_HEADS);
+}
+
+/** Scale of a drawing of which only the places are wanted. */
+const SKETCH = 0.12;
+/** Share of a view; smaller heads are a crowd. */
+const LEAST_HEAD = 0.045;
+const MOST_HEADS = 6;
+
 /** The frames of a row's loop as RGBA buffers, with their size. */
 export function paintLoop(row: PaintedRow, view: View, frames = LOOP_FPS * LOOP_SECONDS, scale = 1) {
   const P = paintRow(row, view, scale, true);

@@ -3,6 +3,7 @@ import { LICENCES, type Licence } from '../core/exchange/credits.ts';
 import { type Box, FORMATS, type Format } from '../core/look/formats.ts';
 import { LIGHTS, type Light, type Order, STAGES, type Stage } from '../core/match/order.ts';
 import { HUES, type Hue } from '../core/picture/hues.ts';
+import type { Relief } from '../core/picture/relief.ts';
 import { oneOf } from '../core/piece/field.ts';
 import { LIMITS } from '../core/piece/limits.ts';
 import type { PictureReason } from '../core/piece/reasons.ts';
@@ -13,6 +14,7 @@ export interface PictureView {
   width: number;
   height: number;
   focal: Box;
+  relief: Relief | null;
   /** Addresses of the picture and of its small copy. */
   src: string;
   thumb: string;

@@ -6,7 +6,6 @@ import './globals.css';
 import { AntdRegistry } from '@ant-design/nextjs-registry';
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
-import { fontFaces } from '../core/look/fonts.ts';
 import { Providers } from '../ui/shared/providers.tsx';
 
 /** Every page is made when it is asked for: its scripts carry the nonce of its policy. */
@@ -18,7 +17,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">
       <head>
-        <style>{fontFaces()}</style>
+        <link rel="stylesheet" href="/fonts/faces.css" precedence="default" />
       </head>
       <body>
         <AntdRegistry>

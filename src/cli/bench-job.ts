@@ -7,7 +7,7 @@ import { compile, locate } from '../core/timeline/compile.ts';
 import type { Timeline } from '../core/timeline/types.ts';
 import { compareByChance } from '../server/frames/by-chance.ts';
 import { Compositor } from '../server/frames/compositor.ts';
-import { registerFonts } from '../server/frames/fonts.ts';
+import { readyFonts } from '../server/frames/fonts.ts';
 import { painterOf } from '../server/frames/painter.ts';
 import { render } from '../server/frames/render.ts';
 import { prepare, typesetter } from '../server/material.ts';
@@ -21,7 +21,7 @@ async function opened(file: string) {
 
 /** Every frame of a timeline, uncompressed. */
 async function dump(timeline: Timeline, out: string): Promise<void> {
-  registerFonts();
+  readyFonts();
   const painter = (await painterOf('auto')).open(timeline, await opened(out));
   for (let f = 0; f < timeline.frames; f++) {
     const { index, local } = locate(timeline, f);
@@ -32,7 +32,7 @@ async function dump(timeline: Timeline, out: string): Promise<void> {
 
 /** CPU time of a frame by part, milliseconds: composed, but not encoded. */
 async function parts(timeline: Timeline): Promise<Record<string, number>> {
-  registerFonts();
+  readyFonts();
   process.env.COMPOSITOR_TIMES = '1';
   const compositor = new Compositor(timeline, await opened('/dev/null'));
   const began = process.cpuUsage();

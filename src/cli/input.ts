@@ -2,6 +2,7 @@ import { readFile, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { nanoid } from 'nanoid';
 import { Failed } from '../core/failure.ts';
+import { dressedDraft } from '../core/look/choose.ts';
 import type { Format } from '../core/look/formats.ts';
 import type { Mood } from '../core/music/moods.ts';
 import type { Angle } from '../core/outline/angles.ts';
@@ -59,7 +60,7 @@ export const draftFromInput = (options: InputOptions, say: (line: string) => voi
     for (const note of source.notes) say(noteWords(note));
     const draft =
       source.kind === 'script' ? scriptDraft(source, options) : outlineDraft(source, options, say);
-    const fitted = fitDraft(draft, () => nanoid(10));
+    const fitted = dressedDraft(fitDraft(draft, () => nanoid(10)));
     checkScenes(
       fitted.scenes.length,
       source.kind === 'script' ? 'Take a part of it, or --split paragraph.' : 'Give a shorter --target.',

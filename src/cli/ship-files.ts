@@ -1,7 +1,7 @@
-import { copyFile, mkdir, stat } from 'node:fs/promises';
+import { copyFile, mkdir, readFile, stat, writeFile } from 'node:fs/promises';
 import path from 'node:path';
-import { FONT_FILES } from '../core/look/fonts.ts';
 import { CONFIG } from '../server/config.ts';
+import { allFontFiles, fontFaces } from '../server/frames/font-files.ts';
 
 /** Files of packages that the browser asks for: in the package, and under public. */
 const DATA_FILES: readonly [from: string, to: string][] = [
@@ -18,7 +18,11 @@ const inPublic = (name: string): string => path.join(CONFIG.root, 'public', name
 export async function shipFiles(): Promise<void> {
   await mkdir(inPublic('fonts'), { recursive: true });
   await mkdir(inPublic('data'), { recursive: true });
-  for (const { file, address } of FONT_FILES) await ship(file, `fonts/${address}.woff2`);
+  const fonts = allFontFiles();
+  for (const { file, address } of fonts) await ship(file, `fonts/${address}.woff2`);
+  const faces = inPublic('fonts/faces.css');
+  const css = fontFaces(fonts);
+  if ((await readFile(faces, 'utf8').catch(() => '')) !== css) await writeFile(faces, css);
   for (const [from, to] of DATA_FILES) await ship(from, to);
 }
 

@@ -1,7 +1,17 @@
 import type { CheckName, Mark } from '../core/proof/proof.ts';
+import type { Legibility } from '../core/timeline/types.ts';
 import { failureWords } from './failures.ts';
 
 type Of<N extends CheckName> = Extract<Mark, { check: N }>;
+
+/** What words stand on, in a sentence. */
+export const STANDS_ON: Record<Legibility['on'], string> = {
+  strip: 'strip',
+  panel: 'panel',
+  ground: 'ground',
+  picture: 'picture',
+  outline: 'outline',
+};
 
 const seconds = (ms: number): string => `${(ms / 1000).toFixed(1)} s`;
 
@@ -12,6 +22,9 @@ const WORDS: { [N in CheckName]: (m: Of<N>) => string } = {
   'weak-picture': ({ confidence }) => `The picture is a weak match (${Math.round(confidence * 100)} of 100).`,
   'reading-speed': ({ speed, most }) =>
     `Too fast to read: ${speed.toFixed(0)} characters a second; above ${most} most viewers do not finish.`,
+  legible: ({ ratio, needed, on }) =>
+    `Hard to read: the words stand out from the ${STANDS_ON[on]} by ${ratio.toFixed(1)} to 1, and need ${needed} to 1.`,
+  'on-head': () => 'The words stand on somebody’s head.',
   'short-for-voice': ({ wantedMs, isMs }) =>
     `You wanted ${seconds(wantedMs)}, but the voice needs longer, so it takes ${seconds(isMs)}.`,
   credit: ({ title, wants }) =>
@@ -27,6 +40,8 @@ const MANY: Record<CheckName, (n: number) => string> = {
   'no-picture': (n) => `${n} scenes have no picture yet`,
   'weak-picture': (n) => `${n} pictures are weak matches`,
   'reading-speed': (n) => `${n} scenes are too fast to read`,
+  legible: (n) => `${n} scenes have words that are hard to read`,
+  'on-head': (n) => `${n} scenes have words on a head`,
   'short-for-voice': (n) => `${n} lengths are too short for the voice`,
   credit: (n) => `${n} pictures are used on terms that are not met or not known`,
   'no-voice': (n) => `${n} scenes stay silent: no voice can say their words`,
@@ -53,6 +68,7 @@ export const repairWords = (m: Mark): string | null => (m.repair ? (REPAIRS[m.ch
 
 const REPAIRS: Partial<Record<CheckName, string>> = {
   'reading-speed': 'Let it stand longer',
+  legible: 'Make it stand out',
   'short-for-voice': 'Follow the voice',
   'no-voice': 'Make it silent',
 };

@@ -111,6 +111,8 @@ export class Paint {
   ctx: SKRSContext2D;
   palName = '';
   t = 0;
+  /** Heads that were drawn, in parts of the canvas: words keep off them. */
+  heads: Rect[] = [];
   private pool: Canvas[] = [];
   private bb: Box | null = null;
 
@@ -182,6 +184,19 @@ export class Paint {
   get sc() {
     const t = this.ctx.getTransform();
     return Math.hypot(t.a, t.b);
+  }
+  /** Notes that a head is drawn here: about the place, with a radius, in the units of the moment. */
+  head(x: number, y: number, r: number) {
+    const t = this.ctx.getTransform();
+    const { width, height } = this.canvas;
+    const at = { x: t.a * x + t.c * y + t.e, y: t.b * x + t.d * y + t.f };
+    const half = r * Math.hypot(t.a, t.b);
+    this.heads.push({
+      x: (at.x - half) / width,
+      y: (at.y - half) / height,
+      w: (2 * half) / width,
+      h: (2 * half) / height,
+    });
   }
   // one sheet of paper.  lift = height above what is below
   piece(path: Path2D, fill: Fill, { lift = 2, grain = 0.42, edge = 0.22, a = 1 }: Sheet = {}) {

@@ -1,6 +1,7 @@
 /** Formats of a video by name, as pixels of the stage on which it is laid out; a render scales the stage. */
 export const STAGE = {
   '9:16': { width: 1080, height: 1920 },
+  '4:5': { width: 1080, height: 1350 },
   '1:1': { width: 1080, height: 1080 },
   '16:9': { width: 1920, height: 1080 },
 } as const;

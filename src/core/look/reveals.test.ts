@@ -20,14 +20,14 @@ function firstStyle(): RevealStyle {
 }
 /** Two words, said from frame 20 to 30 and from 40 to 50. */
 const line = (index = 0): RevealLine => ({
-  ...{ index, x: 100, width: 400, pad: 10 },
+  ...{ index, x: 100, width: 400, pad: 10, size: 60 },
   words: [
-    { x: 100, width: 180, start: 20, end: 30 },
-    { x: 300, width: 200, start: 40, end: 50 },
+    { text: 'two', x: 100, width: 180, start: 20, end: 30, before: 0, letters: 3 },
+    { text: '4,321', x: 300, width: 200, start: 40, end: 50, before: 3, letters: 5 },
   ],
 });
 const moment = (frame: number, more: Partial<RevealMoment> = {}): RevealMoment => ({
-  ...{ frame, pageStart: 0, opening: false, standing: false, style: STYLE },
+  ...{ frame, pageStart: 0, pageEnd: 90, pageLetters: 8, opening: false, standing: false, style: STYLE },
   ...more,
 });
 const word = (n: 0 | 1) => line().words[n] as RevealLine['words'][number];
@@ -46,27 +46,77 @@ describe('easing', () => {
 
 describe.each(REVEAL_KINDS)('the reveal %s', (kind) => {
   const reveal = REVEALS[kind];
+  /** Where a line and a word are when nothing moves any more. */
+  const still = (at: { dx?: number; dy?: number; grow?: number } | null) =>
+    at && {
+      dx: Math.abs(at.dx ?? 0),
+      dy: Math.abs(at.dy ?? 0),
+      grow: Math.round((at.grow ?? 1) * 1e6) / 1e6,
+    };
 
-  it('begins with nothing and ends with the whole line, ground and all', () => {
+  it('begins with nothing and ends with the whole line, ground and all, in its place', () => {
     expect(reveal.line(line(), moment(-3))).toBeNull();
-    expect(reveal.line(line(), moment(500))).toEqual({ width: 420, alpha: 1 });
-    expect(reveal.word(word(1), moment(500))).toEqual({ alpha: 1, said: 0 });
+    const [end, last] = [reveal.line(line(), moment(500)), reveal.word(word(1), moment(500))];
+    expect(end).toMatchObject({ width: 420, alpha: 1 });
+    expect(last).toMatchObject({ alpha: 1, said: 0 });
+    expect([still(end), still(last)]).toEqual([
+      { dx: 0, dy: 0, grow: 1 },
+      { dx: 0, dy: 0, grow: 1 },
+    ]);
+    expect(last?.shown ?? 5).toBe(5);
+    expect(last?.text ?? '4,321').toBe('4,321');
   });
 
   it('never takes back what it has shown', () => {
-    let before = { width: 0, alpha: 0 };
-    for (let f = 0; f < 80; f++) {
-      const now = reveal.line(line(), moment(f)) ?? { width: 0, alpha: 0 };
-      expect(now.width).toBeGreaterThanOrEqual(before.width);
-      expect(now.alpha).toBeGreaterThanOrEqual(before.alpha);
+    let before = { width: 0, alpha: 0, letters: 0 };
+    for (let f = 0; f < 120; f++) {
+      const of = reveal.line(line(), moment(f)) ?? { width: 0, alpha: 0 };
+      const one = reveal.word(word(0), moment(f));
+      const now = { ...of, letters: one ? (one.shown ?? 3) : 0 };
+      for (const k of ['width', 'alpha', 'letters'] as const)
+        expect(now[k]).toBeGreaterThanOrEqual(before[k] - 1e-9);
       before = now;
     }
   });
 
-  it('comes at once where the voice says other words', () => {
-    const standing = { standing: true, pageStart: 100 };
+  it('waits as long as it is told to', () => {
+    const first = (delay: number) =>
+      Array.from({ length: 200 }, (_, f) => f).find((f) => {
+        const m = moment(f, { style: { ...STYLE, wholeAtOpening: false, delay } });
+        return reveal.line(line(), m) !== null && reveal.word(word(0), m) !== null;
+      });
+    expect(first(12)).toBe((first(0) ?? 0) + 12);
+  });
+
+  it('comes without the voice where that says other words', () => {
+    const standing = { standing: true, pageStart: 100, pageEnd: 190 };
     expect(reveal.line(line(), moment(99, standing))).toBeNull();
-    expect(reveal.line(line(), moment(112, standing))).toEqual({ width: 420, alpha: 1 });
+    expect(reveal.line(line(), moment(142, standing))).toMatchObject({ width: 420, alpha: 1 });
+  });
+
+  it('stands whole in the first frame where the look wants a cover', () => {
+    if (reveal.withVoice || kind === 'whole') return;
+    const m = moment(0, { opening: true });
+    expect(reveal.line(line(2), m)).toMatchObject({ width: 420, alpha: 1 });
+    expect(reveal.word(word(1), m)?.shown ?? 5).toBe(5);
+  });
+});
+
+describe('figures', () => {
+  it('count up to what they are and keep their digits and signs', () => {
+    const seen = Array.from(
+      { length: 60 },
+      (_, f) => REVEALS.counted.word(word(1), moment(f))?.text ?? '4,321',
+    );
+    const values = seen.map((t) => Number(t.replace(',', '')));
+    expect(seen.every((t) => /^\d,\d{3}$/.test(t))).toBe(true);
+    expect(values).toEqual([...values].sort((a, b) => a - b));
+    expect([values[0] ?? 0, values.at(-1)]).toEqual([expect.any(Number), 4321]);
+    expect(values[0]).toBeLessThan(2500);
+    const said = { ...word(1), text: 'twice' };
+    expect(REVEALS.counted.word(said, moment(2))?.text).toBeUndefined();
+    for (const text of ['007', '£9.99', '12345678901234567', '1st'])
+      expect(REVEALS.counted.word({ ...said, text }, moment(80))?.text ?? text).toBe(text);
   });
 });
 

@@ -1,10 +1,18 @@
 import type { Frames } from '../time.ts';
-import type { Typeface } from './fonts.ts';
-import type { Box, Format, Size } from './formats.ts';
+import type { FamilyName } from './families.ts';
+import type { Font } from './fonts.ts';
+import type { Format, Size } from './formats.ts';
 import type { WordLayout } from './layouts.ts';
+import type { MoodOfLook } from './moods.ts';
 import type { RevealKind } from './reveals.ts';
 import type { TransitionKind } from './transitions.ts';
-import type { Measure, SetText } from './typeset/arrange.ts';
+import type { Arrange } from './typeset/arrange.ts';
+
+/** A rectangle, stage pixels. */
+export interface Rect extends Size {
+  x: number;
+  y: number;
+}
 
 /** Where words may stand, stage pixels: left edge and width, and the lines that a block hangs from or stands on. */
 export interface Zone {
@@ -23,7 +31,22 @@ export interface Scale {
   rest: number;
 }
 
-/** What words stand on. Lengths are shares of the font size where nothing else is said. */
+/** A typeface of a look, and how its lines are set. */
+export interface Face {
+  family: FamilyName;
+  weight: number;
+  italic: boolean;
+  /** Set in capitals. */
+  upper: boolean;
+  /** Between letters, in font sizes. */
+  tracking: number;
+  /** Height of a line in font sizes. */
+  leading: number;
+  /** The baseline lies this share of the font size under the middle of the line. */
+  baseline: number;
+}
+
+/** What a line stands on. Lengths are shares of the font size where nothing else is said. */
 export interface GroundStyle {
   colour: string;
   /** Round its lower edge; null for none. */
@@ -55,15 +78,22 @@ export interface PartStyle {
   face: keyof Look['faces'];
   colour: string;
   ground: GroundStyle | null;
-  /** Behind words that the writer highlights, and the colour of these words; null leaves them as they are. */
-  highlight: { plate: PlateStyle; colour: string } | null;
-  /** Behind the word that is being said; null for none. */
+  /** Drawn round the letters; width in font sizes. */
+  outline: { colour: string; width: number } | null;
+  /** A soft shadow of the letters; blur and fall in font sizes. */
+  glow: { colour: string; blur: number; fall: number } | null;
+  /** Words that the writer highlights: what is behind them, and their colour. null leaves them as they are. */
+  highlight: { plate: PlateStyle | null; colour: string } | null;
+  /** The word that is being said: what is behind it, and its colour; null for nothing, or the same. */
   said: PlateStyle | null;
+  saidColour: string | null;
 }
 
 /** How words come. Which numbers count is said by the reveal. */
 export interface RevealStyle {
   kind: RevealKind;
+  /** Before the first word comes. */
+  delay: Frames;
   /** Until a line or a ground is there, from where it begins. */
   frames: Frames;
   /** Between the beginnings of lines. */
@@ -77,11 +107,82 @@ export interface RevealStyle {
   wholeAtOpening: boolean;
 }
 
+/** Where the lines of a block begin. */
+export type Align = 'left' | 'centre' | 'right';
+export const ALIGNS: readonly Align[] = ['left', 'centre', 'right'];
+
+/** How the edge of a panel or of a picture runs. */
+export type EdgeKind = 'plain' | 'zigzag' | 'torn' | 'notched' | 'scalloped';
+
+/** One ground for all lines of a block, stage pixels. */
+export interface PanelStyle {
+  colour: string;
+  pad: { x: number; y: number };
+  /** As wide as the words, as their zone, or as the stage. */
+  span: 'words' | 'zone' | 'stage';
+  radius: number;
+  border: { colour: string; width: number; inset: number } | null;
+  shadow: string | null;
+  edge: EdgeKind;
+}
+
+/** What a look draws besides words: below them, above them, or over the picture. Stage pixels. */
+export type Ornament =
+  | ({ kind: 'shape'; radius: number; colour: string } & Rect)
+  | {
+      kind: 'path';
+      /** M, L, Q, C and Z of SVG paths, with absolute coordinates and spaces between. */
+      path: string;
+      /** Bounds of what is drawn, its line included. */
+      box: Rect;
+      fill: string | null;
+      stroke: { colour: string; width: number } | null;
+    }
+  | { kind: 'text'; text: string; font: Font; colour: string; x: number; y: number; width: number };
+
+/** What is known when the ornaments of a block are placed. */
+export interface OrnamentPlace {
+  /** All lines of the tallest page, and its panel where it has one. */
+  words: Rect;
+  panel: Rect;
+  zone: Zone;
+  stage: Size;
+  format: Format;
+  /** The picture's own part of the stage. */
+  picture: Rect;
+  align: Align;
+  /** Of the large part. */
+  size: number;
+  colours: Look['colours'];
+  /** Width of a text, stage pixels. */
+  measure(text: string, font: Font): number;
+}
+
+/** Where pictures stand on the stage. */
+export interface PictureStyle {
+  /** none: nothing but the ground of the look. */
+  area(stage: Size, format: Format): Rect | null;
+  /** Round the picture; null for none. */
+  border: { colour: string; width: number } | null;
+  shadow: string | null;
+  /** Ornaments over the picture's edge, whether there are words or not. */
+  ornaments?: (at: Pick<OrnamentPlace, 'picture' | 'stage' | 'format' | 'colours'>) => Ornament[];
+}
+
 /** How a layout looks in a look. */
 export interface LayoutStyle {
   head: PartStyle;
   rest: PartStyle | null;
   scale: Record<Format, Scale>;
+  align: Align;
+  /** Where words may stand; null as the look has it. */
+  zones: Record<Format, Zone> | null;
+  /** Where they stand in it; null as the layout has it. */
+  stand: Stand | null;
+  /** null: all of the stage. */
+  picture: PictureStyle | null;
+  panel: PanelStyle | null;
+  ornaments: ((at: OrnamentPlace) => Ornament[]) | null;
   reveal: RevealStyle;
   /** Turned by this angle about its middle, radians. */
   tilt: number;
@@ -99,26 +200,33 @@ export interface LayoutStyle {
   } | null;
   /** Over the whole picture, under the words. */
   scrim: { colour: string; alpha: number; frames: Frames } | null;
+  /**
+   * A soft band behind words that stand on the picture itself, at least so opaque; as much more as the picture behind them
+   * makes necessary. null where they stand on a ground of their own.
+   */
+  shade: { colour: string; least: number } | null;
 }
 
 /** Type, colour, reveal and transition as one set. */
 export interface Look {
   label: string;
   describe: string;
+  /** What it suits, for the choice at the first draft. */
+  suits: readonly MoodOfLook[];
   colours: {
     ink: string;
-    /** Ground of a scene without a picture, from top to bottom. */
+    paper: string;
+    accent: string;
+    /** Ground of a scene without a picture, and round pictures that do not fill the stage, from top to bottom. */
     ground: readonly [string, string];
   };
-  faces: { display: Typeface; text: Typeface };
-  /** Height of a line in font sizes. */
-  leading: { display: number; text: number };
-  /** The baseline lies this share of the font size under the middle of the line. */
-  baseline: number;
+  faces: { display: Face; text: Face; small: Face };
   /** Between the large part and the small one, in sizes of the large. */
   partGap: number;
   zones: Record<Format, Zone>;
   layouts: Record<WordLayout, LayoutStyle>;
+  /** Where pictures of scenes without words stand; null: all of the stage. */
+  bare: PictureStyle | null;
   /** Words go within so many frames at the end of their page; before another page only as far as the share. */
   leave: { frames: Frames; share: number };
   transition: { kind: TransitionKind; frames: Frames };
@@ -133,20 +241,20 @@ export interface Standing {
   standsOn: boolean;
 }
 
+/** words: as wide and high as they are; cost: of standing in a part of the stage, null where nothing is behind. */
+export type Stand = (
+  zone: Zone,
+  words: Pick<Rect, 'x' | 'width' | 'height'>,
+  cost: ((part: Rect) => number) | null,
+) => Standing;
+
 /** What a layout is: how it arranges words, where it puts them, and what the rest of the application needs to know of it. */
 export interface LayoutRule {
   label: string;
   /** null: words are not shown. */
   words: {
-    arrange(
-      text: string,
-      scale: Scale,
-      faces: { head: Typeface; rest: Typeface },
-      width: number,
-      measure: Measure,
-    ): SetText;
-    /** subject: its box on the stage, in fractions of it. */
-    stand(zone: Zone, height: number, stage: Size, subject: Box | null): Standing;
+    arrange: Arrange;
+    stand: Stand;
     /** Only shown while captions are switched on. */
     caption: boolean;
   } | null;

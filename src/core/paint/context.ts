@@ -12,6 +12,15 @@ export interface Context2D {
   globalAlpha: number;
   globalCompositeOperation: unknown;
   font: string;
+  letterSpacing: string;
+  direction: unknown;
+  strokeStyle: unknown;
+  lineWidth: number;
+  lineJoin: unknown;
+  shadowColor: string;
+  shadowBlur: number;
+  shadowOffsetX: number;
+  shadowOffsetY: number;
   textBaseline: unknown;
   textAlign: unknown;
   imageSmoothingEnabled: boolean;
@@ -24,6 +33,13 @@ export interface Context2D {
   roundRect(x: number, y: number, w: number, h: number, radii?: number): void;
   clip(): void;
   fill(): void;
+  stroke(): void;
+  moveTo(x: number, y: number): void;
+  lineTo(x: number, y: number): void;
+  quadraticCurveTo(cx: number, cy: number, x: number, y: number): void;
+  bezierCurveTo(ax: number, ay: number, bx: number, by: number, x: number, y: number): void;
+  closePath(): void;
+  strokeText(text: string, x: number, y: number): void;
   fillRect(x: number, y: number, w: number, h: number): void;
   fillText(text: string, x: number, y: number): void;
   createLinearGradient(x0: number, y0: number, x1: number, y1: number): Gradient;
@@ -66,4 +82,6 @@ export interface Sources {
   blurred(of: { assetId: string; view: PictureTexture['view'] }): Drawable | null;
   /** A square tile of grain. */
   grain(): Drawable | null;
+  /** A CSS font as this side knows it, for a text. */
+  font(css: string, text: string): string;
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { TRANSITION_KINDS, TRANSITIONS, type TransitionKind } from '../look/transitions.ts';
+import type { TransitionKind } from '../look/transitions.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
 import { AUTO_FRAMING, type Framing, PLAIN_GRADING, type Scene } from '../piece/types.ts';
@@ -151,15 +151,6 @@ describe('transitions', () => {
     const t = two('dissolve', 1000);
     expect(t.scenes[1]?.transition.frames).toBe(30);
     expect(seen(listOf(t, 1, 29))).toHaveLength(2);
-  });
-
-  it.each(TRANSITION_KINDS)('%s begins with what was and ends with what comes', (kind) => {
-    const { between, takesTime } = TRANSITIONS[kind];
-    const side = (is: string) => [{ alpha: 1, is }];
-    const share = (t: number) =>
-      between(side('before'), side('after'), t).findLast((l) => l.is === 'after')?.alpha ?? 0;
-    if (!takesTime) return expect(between(side('before'), side('after'), 0.5)).toEqual(side('after'));
-    expect([share(1e-6) < 0.01, share(1 - 1e-6) > 0.99]).toEqual([true, true]);
   });
 
   it('carry each side’s grading, light and dust as far as that side is seen', () => {

@@ -2,14 +2,15 @@ import type { Size } from '../look/formats.ts';
 import { TRANSITIONS } from '../look/transitions.ts';
 import type { Frames } from '../time.ts';
 import { runFrame } from '../timeline/shots.ts';
-import type { Passage, Shot, Timeline, TimelineScene } from '../timeline/types.ts';
+import type { Passage, SceneColours, Shot, Timeline, TimelineScene } from '../timeline/types.ts';
+import { aroundPicture, inArea, onPicture, ornamentsOf } from './framed.ts';
 import type { DisplayList, Draw } from './list.ts';
 import { overlayDraws } from './overlays.ts';
 import { groundDraw, shotDraws } from './pictures.ts';
 import { wordDraws } from './words.ts';
 
 /** Goes into the key of every rendered segment: raise it with any change of what is drawn. */
-export const PAINTER_VERSION = 7;
+export const PAINTER_VERSION = 8;
 
 /** A frame of a piece, named by its scene, so that a segment does not depend on where it stands in the piece. */
 export interface Moment {
@@ -22,16 +23,18 @@ export interface Moment {
 /** What a frame of a timeline consists of when it has so many pixels; the stage's proportions are theirs. */
 export function frameAt(timeline: Timeline, { index, frame }: Moment, size: Size): DisplayList {
   const { width, height } = size;
-  const { ground } = timeline;
   const scene = timeline.scenes[index];
-  if (!scene) return { width, height, ground, draws: [groundDraw(timeline, size)] };
+  if (!scene) {
+    const { colours } = timeline;
+    return { width, height, ground: colours.ground, draws: [groundDraw(colours, size)] };
+  }
   const draws = pictureDraws(timeline, index, frame, size);
   if (scene.words) {
     const length = scene.end - scene.start;
     const scale = width / timeline.width;
     draws.push(...wordDraws(scene.words, { frame, length, opening: index === 0 }, { ...size, scale }));
   }
-  return { width, height, ground, draws };
+  return { width, height, ground: scene.colours.ground, draws };
 }
 
 function pictureDraws(timeline: Timeline, index: number, frame: Frames, size: Size): Draw[] {
@@ -40,27 +43,43 @@ function pictureDraws(timeline: Timeline, index: number, frame: Frames, size: Si
   const own = sceneDraws(timeline, scene, frame, size);
   if (!previous || frame >= scene.transition.frames) return own;
   const before = sceneDraws(timeline, previous, previous.end - previous.start + frame, size);
-  return between(scene.transition, frame, before, own);
+  return between(scene.transition, frame, before, own, scene.colours, size);
 }
 
 function sceneDraws(timeline: Timeline, scene: TimelineScene, frame: Frames, size: Size): Draw[] {
-  const { shots, grading } = scene;
+  const { frame: round, colours } = scene;
+  if (!round) return shotsDraws(scene, frame, size);
+  const scale = size.width / timeline.width;
+  const under = [groundDraw(colours, size), ...aroundPicture(round, scale)];
+  if (!round.area) return under;
+  const area = inArea(round.area, scale);
+  const pictures = shotsDraws(scene, frame, { width: area.width, height: area.height });
+  return [...under, ...onPicture(pictures, area), ...ornamentsOf(round, scale)];
+}
+
+function shotsDraws({ shots, grading, colours }: TimelineScene, frame: Frames, size: Size): Draw[] {
   const k = shots.findLastIndex((s) => s.start <= frame);
   const shot = shots[k];
-  if (!shot) return [groundDraw(timeline, size)];
+  if (!shot) return [groundDraw(colours, size)];
   const draws = (of: Shot): Draw[] => {
     const run = runFrame(of, frame);
     return [
-      ...shotDraws(of, run, grading, timeline, size),
+      ...shotDraws(of, run, grading, colours, size),
       ...(grading ? overlayDraws(grading, run, size) : []),
     ];
   };
   const before = shots[k - 1];
   const into = frame - shot.start;
   if (!before || into >= shot.transition.frames) return draws(shot);
-  return between(shot.transition, into, draws(before), draws(shot));
+  return between(shot.transition, into, draws(before), draws(shot), colours, size);
 }
 
 /** into: frames since the transition began, so that its first frame shows a little of what comes. */
-const between = ({ kind, frames }: Passage, into: Frames, before: Draw[], after: Draw[]): Draw[] =>
-  TRANSITIONS[kind].between(before, after, (into + 1) / (frames + 1));
+const between = (
+  { kind, frames }: Passage,
+  into: Frames,
+  before: Draw[],
+  after: Draw[],
+  { ink, paper }: SceneColours,
+  size: Size,
+): Draw[] => TRANSITIONS[kind].between(before, after, (into + 1) / (frames + 1), { size, ink, paper });

@@ -1,8 +1,9 @@
 import { GRADES } from '../look/grades.ts';
+import { isRightToLeft } from '../look/typeset/direction.ts';
 import { aimCrop } from '../timeline/framing.ts';
 import type { Crop } from '../timeline/types.ts';
-import type { Drawable, FilePicture, Sources, Surface } from './context.ts';
-import type { PictureTexture, Texture, Tint } from './textures.ts';
+import type { Context2D, Drawable, FilePicture, Sources, Surface } from './context.ts';
+import type { PathTexture, PictureTexture, TextTexture, Texture, Tint } from './textures.ts';
 
 /** A picture drawn so much smaller than it is wants the better filter. */
 const MUCH_SMALLER = 1.3;
@@ -43,13 +44,18 @@ export function makeTexture(surface: Surface, texture: Texture, sources: Sources
       return true;
     }
     case 'text':
-      ctx.setTransform(...texture.transform);
-      ctx.textBaseline = 'alphabetic';
-      ctx.textAlign = 'left';
-      ctx.font = texture.font;
-      ctx.fillStyle = texture.colour;
-      ctx.fillText(texture.text, 0, 0);
+      drawText(surface, texture, sources);
       return true;
+    case 'path':
+      drawPath(surface, texture);
+      return true;
+    case 'shade': {
+      const shade = ctx.createLinearGradient(0, 0, 0, height);
+      for (const [at, alpha] of shadeStops(texture.ramp))
+        shade.addColorStop(at, withAlpha(texture.colour, alpha));
+      fill(surface, shade);
+      return true;
+    }
     case 'light': {
       const r = width / 2;
       const light = ctx.createRadialGradient(r, r, 0, r, r, r);
@@ -65,6 +71,83 @@ export function makeTexture(surface: Surface, texture: Texture, sources: Sources
     }
     default:
       return texture satisfies never;
+  }
+}
+
+/** Steps of the ramp of a shade, so that it has no visible beginning. */
+const RAMP_STEPS = 6;
+
+/** Places and opacities of a shade from top to bottom. */
+function shadeStops(ramp: number): [number, number][] {
+  const up = Array.from({ length: RAMP_STEPS + 1 }, (_, i): [number, number] => {
+    const t = i / RAMP_STEPS;
+    return [ramp * t, t * t * (3 - 2 * t)];
+  });
+  return [...up, ...up.map(([at, a]): [number, number] => [1 - at, a]).reverse()];
+}
+
+/** A colour #rrggbb, less opaque. */
+function withAlpha(colour: string, alpha: number): string {
+  const [r, g, b] = [1, 3, 5].map((at) => Number.parseInt(colour.slice(at, at + 2), 16));
+  return `rgba(${r}, ${g}, ${b}, ${alpha})`;
+}
+
+function drawText({ ctx }: Surface, t: TextTexture, sources: Sources): void {
+  ctx.setTransform(...t.transform);
+  ctx.textBaseline = 'alphabetic';
+  ctx.textAlign = 'left';
+  ctx.direction = isRightToLeft(t.text) ? 'rtl' : 'ltr';
+  ctx.font = sources.font(t.font, t.text);
+  ctx.letterSpacing = `${t.tracking}px`;
+  if (t.glow) {
+    ctx.shadowColor = t.glow.colour;
+    ctx.shadowBlur = t.glow.blur;
+    ctx.shadowOffsetX = 0;
+    ctx.shadowOffsetY = t.glow.fall;
+  }
+  if (t.outline) {
+    ctx.strokeStyle = t.outline.colour;
+    // Half of the line lies under the letters.
+    ctx.lineWidth = t.outline.width * 2;
+    ctx.lineJoin = 'round';
+    ctx.strokeText(t.text, 0, 0);
+    ctx.shadowColor = 'rgba(0, 0, 0, 0)';
+  }
+  ctx.fillStyle = t.colour;
+  ctx.fillText(t.text, 0, 0);
+  ctx.shadowColor = 'rgba(0, 0, 0, 0)';
+  ctx.shadowBlur = 0;
+  ctx.shadowOffsetY = 0;
+  ctx.letterSpacing = '0px';
+  ctx.direction = 'ltr';
+}
+
+function drawPath({ ctx }: Surface, t: PathTexture): void {
+  ctx.setTransform(...t.transform);
+  ctx.beginPath();
+  trace(ctx, t.path);
+  if (t.fill) {
+    ctx.fillStyle = t.fill;
+    ctx.fill();
+  }
+  if (t.stroke) {
+    ctx.strokeStyle = t.stroke.colour;
+    ctx.lineWidth = t.stroke.width;
+    ctx.lineJoin = 'round';
+    ctx.stroke();
+  }
+}
+
+/** Commands of a path and how many numbers each takes. Throws for any other. */
+function trace(ctx: Context2D, path: string): void {
+  for (const [, command, rest = ''] of path.matchAll(/([A-Z])([^A-Z]*)/g)) {
+    const n = rest.trim().split(/\s+/).map(Number) as [number, number, number, number, number, number];
+    if (command === 'M') ctx.moveTo(n[0], n[1]);
+    else if (command === 'L') ctx.lineTo(n[0], n[1]);
+    else if (command === 'Q') ctx.quadraticCurveTo(n[0], n[1], n[2], n[3]);
+    else if (command === 'C') ctx.bezierCurveTo(...n);
+    else if (command === 'Z') ctx.closePath();
+    else throw new Error(`A path knows M, L, Q, C and Z, and not ${command}.`);
   }
 }
 

@@ -2,7 +2,7 @@ import type { Size } from '../look/formats.ts';
 import { type Grading, PLAIN_GRADING } from '../piece/types.ts';
 import type { Frames } from '../time.ts';
 import { cropAt } from '../timeline/framing.ts';
-import type { Crop, Shot, Timeline } from '../timeline/types.ts';
+import type { Crop, SceneColours, Shot } from '../timeline/types.ts';
 import { type Draw, IDENTITY, type TextureDraw } from './list.ts';
 import type { Moving, PictureTexture, Texture, Tint } from './textures.ts';
 
@@ -28,7 +28,7 @@ export const placed = (texture: Texture, from: Crop, to: Crop): TextureDraw => (
 });
 
 /** The frame of scenes without a picture. */
-export function groundDraw({ ground }: Pick<Timeline, 'ground'>, size: Size): Draw {
+export function groundDraw({ ground }: Pick<SceneColours, 'ground'>, size: Size): Draw {
   const texture: Texture = { kind: 'ground', colours: ground, width: PLATE, height: even(size.height) };
   return placed(texture, wholeOf(texture), wholeOf(size));
 }
@@ -45,7 +45,7 @@ export function shotDraws(
   shot: Shot,
   run: Frames,
   grading: Grading | null,
-  { ink }: Pick<Timeline, 'ink'>,
+  { ink }: Pick<SceneColours, 'ink'>,
   size: Size,
 ): Draw[] {
   const tint = tintOf(grading);

@@ -49,6 +49,7 @@ export const namedSources: Sources = {
     shows: { x: 0, y: 0, ...file },
   }),
   blurred: ({ assetId }) => ({ image: { picture: `${assetId}/blurred` }, width: 100, height: 100 }),
+  font: (css: string) => css,
   grain: () => ({ image: { picture: 'grain' }, width: 384, height: 384 }),
 };
 

@@ -57,6 +57,29 @@ export interface TextTexture extends Size {
   font: string;
   colour: string;
   transform: Affine;
+  /** Between letters, and widths, in the space before the transform. */
+  tracking: number;
+  outline: { colour: string; width: number } | null;
+  /** A soft shadow; blur and fall in pixels of the texture. */
+  glow: { colour: string; blur: number; fall: number } | null;
+}
+
+/** A path, filled, or drawn as a line, or both. */
+export interface PathTexture extends Size {
+  kind: 'path';
+  /** M, L, Q, C and Z of SVG paths, absolute, with spaces between. */
+  path: string;
+  fill: string | null;
+  stroke: { colour: string; width: number } | null;
+  transform: Affine;
+}
+
+/** A colour that is there in the middle and gone at the upper and lower edge. */
+export interface ShadeTexture extends Size {
+  kind: 'shade';
+  colour: string;
+  /** Share of the height in which it comes, and in which it goes. */
+  ramp: number;
 }
 
 /** Light that falls off from the middle to black, for blending. */
@@ -76,6 +99,8 @@ export type Texture =
   | PlateTexture
   | GroundTexture
   | TextTexture
+  | PathTexture
+  | ShadeTexture
   | LightTexture
   | GrainTexture;
 
@@ -104,7 +129,11 @@ function keyOf(t: Texture): string {
     case 'ground':
       return `${size} ${t.colours.join(' ')}`;
     case 'text':
-      return `${size} ${t.transform.join(',')} ${t.colour} ${t.font} ${t.text}`;
+      return `${size} ${t.transform.join(',')} ${t.colour} ${t.tracking} ${lineKey(t.outline)} ${glowKey(t.glow)} ${t.font} ${t.text}`;
+    case 'path':
+      return `${size} ${t.transform.join(',')} ${t.fill} ${lineKey(t.stroke)} ${t.path}`;
+    case 'shade':
+      return `${size} ${t.colour} ${t.ramp}`;
     case 'light':
     case 'grain':
       return size;
@@ -112,6 +141,9 @@ function keyOf(t: Texture): string {
       return t satisfies never;
   }
 }
+
+const lineKey = (l: { colour: string; width: number } | null): string => (l ? `${l.colour}*${l.width}` : '');
+const glowKey = (g: TextTexture['glow']): string => (g ? `${g.colour}~${g.blur}+${g.fall}` : '');
 
 /** Same key, same colours. */
 export const tintKey = (t: Tint): string => (t ? `${t.grade} ${t.strength} ${t.opacity} ${t.backdrop}` : '');

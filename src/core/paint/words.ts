@@ -1,12 +1,15 @@
 import { easeOut } from '../look/easing.ts';
 import type { Size } from '../look/formats.ts';
-import type { RevealMoment } from '../look/reveals/types.ts';
+import type { RevealLine, RevealMoment } from '../look/reveals/types.ts';
 import { REVEALS } from '../look/reveals.ts';
+import { moved, scaled } from '../look/transitions/draws.ts';
 import type { Frames } from '../time.ts';
 import type { Page, PlacedGround, PlacedLine, PlacedWord, Shape, WordsBlock } from '../timeline/types.ts';
 import { type Affine, type Area, type Draw, IDENTITY, type TextureDraw } from './list.ts';
+import { ornamentDraws } from './ornaments.ts';
 import { placed, wholeOf } from './pictures.ts';
-import type { TextTexture } from './textures.ts';
+import { standingText } from './standing-text.ts';
+import type { ShadeTexture } from './textures.ts';
 
 /** The frame of a scene of so many frames; opening: the piece begins with this scene. */
 export interface WordsMoment {
@@ -22,6 +25,8 @@ export interface Stage extends Size {
 
 /** What is fainter than this is not drawn. */
 const FAINTEST = 0.01;
+/** Frames until a panel and its ornaments are there. */
+const PANEL_FRAMES = 8;
 
 /** A scene's words at a moment. All that is asked here is what is drawn; how it looks stands in the block. */
 export function wordDraws(block: WordsBlock, moment: WordsMoment, stage: Stage): Draw[] {
@@ -31,24 +36,67 @@ export function wordDraws(block: WordsBlock, moment: WordsMoment, stage: Stage):
   const first = opening && page.start === 0;
   const { frames, share } = block.leave;
   const alpha = 1 - easeOut((frame - (page.end - frames)) / frames) * (page.end >= length ? 1 : share);
-  const draws: Draw[] = [];
-  if (block.scrim) {
-    const { colour, frames: comes, alpha: most } = block.scrim;
-    const area = { ...wholeOf(stage), radius: 0, transform: IDENTITY };
-    draws.push({
-      ...{ kind: 'shape', area, colour, clip: null },
-      alpha: alpha * most * easeOut((frame + 1) / comes),
-    });
-  }
   const turned = turn(block, frame, first, stage.scale);
   const { standing, reveal: style } = block;
-  const reveal: RevealMoment = { frame, pageStart: page.start, opening: first, standing, style };
+  const reveal: RevealMoment = {
+    ...{ frame, pageStart: page.start, pageEnd: page.end, opening: first, standing, style },
+    pageLetters: page.lines.reduce((n, l) => n + l.words.reduce((m, w) => m + w.letters, 0), 0),
+  };
+  const draws = underWords(block, moment, stage, turned);
   page.lines.forEach((line, index) => {
     draws.push(...lineDraws(line, index, reveal, alpha, turned));
   });
   const line = underline(block, page, frame, first);
   if (line) draws.push(shapeDraw(line, alpha, turned));
   return draws.filter((d) => d.alpha > 0);
+}
+
+/** What stands under the words as long as the scene has any: it does not come and go with their pages. */
+function underWords(block: WordsBlock, moment: WordsMoment, stage: Stage, turned: Affine): Draw[] {
+  const { frame, length, opening } = moment;
+  const { frames } = block.leave;
+  const whole = opening && block.reveal.wholeAtOpening;
+  const leaves = 1 - easeOut((frame - (length - frames)) / frames);
+  const comes = (within: Frames) => leaves * (whole ? 1 : easeOut((frame + 1) / within));
+  const draws: Draw[] = [];
+  const { scrim, shade, panel, ornaments } = block;
+  if (scrim) {
+    const area = { ...wholeOf(stage), radius: 0, transform: IDENTITY };
+    const alpha = leaves * scrim.alpha * easeOut((frame + 1) / scrim.frames);
+    draws.push({ kind: 'shape', area, colour: scrim.colour, clip: null, alpha });
+  }
+  if (shade && shade.alpha > FAINTEST)
+    draws.push({ ...shadeDraw(shade, stage), alpha: shade.alpha * comes(PANEL_FRAMES) });
+  const there = comes(PANEL_FRAMES);
+  if (panel) {
+    draws.push(...panel.shapes.map((s) => shapeDraw(s, there, turned)));
+    draws.push(...ornamentDraws(panel.ornaments, turned, there));
+  }
+  draws.push(...ornamentDraws(ornaments, turned, there));
+  return draws;
+}
+
+const shades = new WeakMap<object, { scale: number; draw: Draw }>();
+
+function shadeDraw(shade: NonNullable<WordsBlock['shade']>, { scale, width, height: most }: Stage): Draw {
+  const before = shades.get(shade);
+  if (before?.scale === scale) return before.draw;
+  const even = (v: number) => 2 * Math.round((v * scale) / 2);
+  const [y, height] = [even(shade.y), Math.max(2, even(shade.height))];
+  const texture: ShadeTexture = {
+    kind: 'shade',
+    colour: shade.colour,
+    ramp: shade.ramp,
+    width: 2 * Math.ceil(width / 2),
+    height,
+  };
+  // Only what lies in the frame is drawn.
+  const top = Math.max(0, -y);
+  const rest = Math.max(2, Math.min(height - top, 2 * Math.ceil((most - y - top) / 2)));
+  const from = { x: 0, y: top, width: texture.width, height: rest };
+  const draw = placed(texture, from, { ...from, y: y + top });
+  shades.set(shade, { scale, draw });
+  return draw;
 }
 
 /** Stage to frame: turned about the block's middle, and larger while it settles at the opening of the piece. */
@@ -73,64 +121,91 @@ function lineDraws(
   transform: Affine,
 ): Draw[] {
   const reveal = REVEALS[moment.style.kind];
-  const there = reveal.line({ ...line, index }, moment);
+  const of: RevealLine = { ...line, index };
+  const there = reveal.line(of, moment);
   if (!there) return [];
   const seen = alpha * there.alpha;
   const { ground } = line;
-  const [x, width] = [line.x - line.pad, there.width];
+  const width = there.width;
+  const rightToLeft = line.words[0]?.rightToLeft ?? false;
+  const x = rightToLeft ? line.x + line.width + line.pad - width : line.x - line.pad;
   const draws: Draw[] = [];
   if (ground) draws.push(...groundShapes(ground, x, width).map((s) => shapeDraw(s, seen, transform)));
   const clip = ground && { x, y: ground.clip.y, width, height: ground.clip.height, radius: 0, transform };
   for (const word of line.words) {
     const comes = reveal.word(word, moment);
     if (!comes) continue;
-    if (word.said && comes.said > FAINTEST)
-      draws.push(shapeDraw(word.said, seen * comes.said, transform, clip));
+    const own: Draw[] = [];
     const shown = seen * comes.alpha;
-    if (word.highlight) draws.push(shapeDraw(word.highlight, shown, transform, clip));
-    draws.push({ ...wordDraw(word, line, transform), alpha: shown, clip });
+    if (word.said && comes.said > FAINTEST)
+      own.push(shapeDraw(word.said, seen * comes.said, transform, clip));
+    if (word.highlight) own.push(shapeDraw(word.highlight, shown, transform, clip));
+    const part = partOf(word, line, comes.shown, transform) ?? clip;
+    const text = comes.text === undefined ? word : variantOf(word, comes.text);
+    own.push({ ...wordDraw(text, line, transform), alpha: shown, clip: part });
+    if (word.saidColour && comes.said > FAINTEST)
+      own.push({
+        ...wordDraw(saidOf(word, word.saidColour), line, transform),
+        alpha: shown * comes.said,
+        clip: part,
+      });
+    draws.push(...put(own, comes.grow ?? 1, word, line, transform));
   }
-  return draws;
+  const scale = Math.hypot(transform[0], transform[1]);
+  return there.dx || there.dy ? moved(draws, (there.dx ?? 0) * scale, (there.dy ?? 0) * scale) : draws;
 }
 
-/** How far letters may reach beyond their advance and their baseline, as shares of the size. */
-const REACH = { above: 1.3, below: 0.6, beside: 0.4 } as const;
-/** Words stand on a grid so fine, in parts of a pixel. */
-const GRID = 64;
+/** Draws of a word while it grows to its size. */
+function put(
+  draws: Draw[],
+  grow: number,
+  { x, width }: PlacedWord,
+  line: PlacedLine,
+  [a, b, c, d, e, f]: Affine,
+): Draw[] {
+  if (Math.abs(grow - 1) < 0.004) return draws;
+  const [mx, my] = [x + width / 2, line.y - line.size * 0.34];
+  return scaled(draws, grow, { x: a * mx + c * my + e, y: b * mx + d * my + f });
+}
+
+/** The part of a word that is there when only some of its letters are; null for the whole. */
+function partOf(
+  word: PlacedWord,
+  { y, size }: PlacedLine,
+  shown: number | undefined,
+  transform: Affine,
+): Area | null {
+  if (shown === undefined || shown >= word.letters || !word.edges) return null;
+  const whole = Math.floor(shown);
+  const before = whole > 0 ? (word.edges[whole - 1] ?? 0) : 0;
+  const next = word.edges[whole] ?? word.width;
+  const reach = before + (next - before) * (shown - whole);
+  const x = word.rightToLeft ? word.x + word.width - reach : word.x - size * 0.2;
+  const width = word.rightToLeft ? reach + size * 0.2 : reach + size * 0.2;
+  return { x, y: y - size * 1.3, width: Math.max(0.01, width), height: size * 1.9, radius: 0, transform };
+}
 
 /** Words that stand as they stood in the frame before are the same objects: most are. */
 const laidBefore = new WeakMap<PlacedWord, { turned: Affine; draw: TextureDraw }>();
+const saidWords = new WeakMap<PlacedWord, PlacedWord>();
 
-/** A word as a texture with its turn in it, which stands on whole pixels. */
+function saidOf(word: PlacedWord, colour: string): PlacedWord {
+  const known = saidWords.get(word) ?? { ...word, colour };
+  saidWords.set(word, known);
+  return known;
+}
+
+const variantOf = (word: PlacedWord, text: string): PlacedWord => ({ ...word, text });
+
 function wordDraw(word: PlacedWord, line: PlacedLine, turned: Affine): TextureDraw {
   const before = laidBefore.get(word);
   if (before?.turned.every((v, i) => v === turned[i])) return before.draw;
-  const draw = layWord(word, line, turned);
+  const { text, colour } = word;
+  const { font, tracking, outline, glow } = line;
+  const at = { x: word.x, y: line.y, width: word.width, size: line.size };
+  const draw = standingText({ text, colour, font, tracking, outline, glow }, at, turned);
   laidBefore.set(word, { turned, draw });
   return draw;
-}
-
-function layWord({ text, x, width, colour }: PlacedWord, line: PlacedLine, turned: Affine): TextureDraw {
-  const { font, size, y } = line;
-  const [a, b, c, d, e, f] = turned;
-  const at = { x: a * x + c * y + e, y: b * x + d * y + f };
-  const corners = [-REACH.beside * size, width + REACH.beside * size].flatMap((dx) =>
-    [-REACH.above * size, REACH.below * size].map((dy) => ({
-      x: at.x + a * dx + c * dy,
-      y: at.y + b * dx + d * dy,
-    })),
-  );
-  const left = 2 * Math.floor(Math.min(...corners.map((p) => p.x)) / 2);
-  const top = 2 * Math.floor(Math.min(...corners.map((p) => p.y)) / 2);
-  const grid = (v: number) => Math.round(v * GRID) / GRID;
-  const fine = (v: number) => Math.round(v * 1e6) / 1e6;
-  const texture: TextTexture = {
-    ...{ kind: 'text', text, font, colour },
-    width: 2 * Math.ceil((Math.max(...corners.map((p) => p.x)) - left) / 2),
-    height: 2 * Math.ceil((Math.max(...corners.map((p) => p.y)) - top) / 2),
-    transform: [fine(a), fine(b), fine(c), fine(d), grid(at.x - left), grid(at.y - top)],
-  };
-  return placed(texture, wholeOf(texture), { ...wholeOf(texture), x: left, y: top });
 }
 
 /** The line under a block, drawn from the left when its lines are there. */

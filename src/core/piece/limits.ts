@@ -15,4 +15,5 @@ export const LIMITS = {
   beds: 20,
   pieceMs: 3_600_000,
   transitionMs: 5000,
+  revealMs: 10_000,
 } as const;

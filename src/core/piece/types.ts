@@ -1,10 +1,12 @@
 import Joi from 'joi';
+import { CHOSEN_FAMILIES, type FamilyName } from '../look/families.ts';
 import { FORMATS, type Format } from '../look/formats.ts';
 import { GRADE_NAMES, type GradeName } from '../look/grades.ts';
 import { LAYOUT_NAMES, type Layout } from '../look/layouts.ts';
 import { LOOK_NAMES, type LookName } from '../look/looks.ts';
 import { REVEAL_KINDS, type RevealKind } from '../look/reveals.ts';
 import { TRANSITION_KINDS, type TransitionKind } from '../look/transitions.ts';
+import { ALIGNS, type Align } from '../look/types.ts';
 import { MOOD_NAMES, type Mood } from '../music/moods.ts';
 import { SOURCE_KINDS, type SourceKind } from '../source/kinds.ts';
 import type { Decibels, Milliseconds } from '../time.ts';
@@ -12,7 +14,7 @@ import { colour, field, firstOf, idSchema, type Of, oneOf, share, wholeOf } from
 import { LIMITS } from './limits.ts';
 import { type PictureReason, reasonSchema } from './reasons.ts';
 
-export const PIECE_VERSION = 4;
+export const PIECE_VERSION = 5;
 
 /** A picture of the shelf is painted in two views; one from elsewhere has the one that its proportions give. */
 export type ViewName = 'wide' | 'tall';
@@ -148,12 +150,63 @@ const TRANSITION_FIELDS = {
 /** How the scene before gives way to this one. */
 export type BorderTransition = Of<typeof TRANSITION_FIELDS>;
 
-const LOOK_EXCEPTION_FIELDS = {
-  /** How the words come; null as the look has it. */
-  reveal: field<RevealKind | null>(null, oneOf(REVEAL_KINDS).allow(null)),
+/** What words stand on: nothing, a strip under each line, one panel, a shade of the picture, or an outline round the letters. */
+export const GROUNDS = ['none', 'strip', 'panel', 'shade', 'outline'] as const;
+export type Ground = (typeof GROUNDS)[number];
+
+/** Where words stand: the middle of the block and its width, in shares of the stage; null as wide as the look has it. */
+export interface Place {
+  x: number;
+  y: number;
+  width: number | null;
+}
+
+const placeSchema = Joi.object({
+  x: share().required(),
+  y: share().required(),
+  width: Joi.number().min(0.1).max(1).allow(null).required(),
+});
+
+/** A value that is null as long as it is as the look has it. */
+const change = <T>(schema: Joi.Schema) => field<T | null>(null, schema.allow(null));
+
+const STYLE_FIELDS = {
+  /** How words come; after so long, and how long that takes. */
+  reveal: change<RevealKind>(oneOf(REVEAL_KINDS)),
+  delayMs: change<Milliseconds>(Joi.number().integer().min(0).max(LIMITS.revealMs)),
+  revealMs: change<Milliseconds>(Joi.number().integer().min(0).max(LIMITS.revealMs)),
+  family: change<FamilyName>(oneOf(CHOSEN_FAMILIES)),
+  /** 100 to 900. */
+  weight: change<number>(Joi.number().integer().min(100).max(900)),
+  italic: change<boolean>(Joi.boolean()),
+  /** In capitals. */
+  upper: change<boolean>(Joi.boolean()),
+  /** Times the size of the look, 0.4 to 2.5. */
+  size: change<number>(Joi.number().min(0.4).max(2.5)),
+  /** Between letters, and height of a line, in font sizes. */
+  tracking: change<number>(Joi.number().min(-0.1).max(0.6)),
+  leading: change<number>(Joi.number().min(0.8).max(2.5)),
+  colour: change<string>(colour()),
+  ground: change<Ground>(oneOf(GROUNDS)),
+  groundColour: change<string>(colour()),
+  align: change<Align>(oneOf(ALIGNS)),
+  /** By format. */
+  places: change<Partial<Record<Format, Place>>>(
+    Joi.object(Object.fromEntries(FORMATS.map((f) => [f, placeSchema.optional()]))),
+  ),
 };
-/** Where a scene differs from the look of the piece; exceptions stay when the look is changed. */
-export type LookExceptions = Of<typeof LOOK_EXCEPTION_FIELDS>;
+/** What differs from the look; null: nothing. */
+export type Style = Of<typeof STYLE_FIELDS>;
+export const AS_THE_LOOK: Style = firstOf(STYLE_FIELDS);
+
+const SCENE_LOOK_FIELDS = {
+  ...STYLE_FIELDS,
+  /** A look of its own. */
+  look: change<LookName>(oneOf(LOOK_NAMES)),
+};
+/** Where a scene differs from the piece; exceptions stay when the look of the piece is changed. */
+export type SceneLook = Of<typeof SCENE_LOOK_FIELDS>;
+export const AS_THE_PIECE: SceneLook = firstOf(SCENE_LOOK_FIELDS);
 
 /** synthetic: the voice of the piece says the spoken words. take: [startMs, endMs) of a narration that was recorded. */
 export type Narration =
@@ -199,10 +252,10 @@ export const SCENE_FIELDS = {
   runsOn: field<boolean>(false, Joi.boolean()),
   /** null: as the pictures are. */
   grading: field<Grading | null>(null, wholeOf(GRADING_FIELDS).allow(null)),
-  /** On the border to the scene before; null as the look has it. */
+  /** On the border to the scene before; null as the piece has it. */
   transition: field<BorderTransition | null>(null, wholeOf(TRANSITION_FIELDS).allow(null)),
   /** null: as the piece is. */
-  look: field<LookExceptions | null>(null, wholeOf(LOOK_EXCEPTION_FIELDS).allow(null)),
+  look: field<SceneLook | null>(null, wholeOf(SCENE_LOOK_FIELDS).allow(null)),
   /** Length set by hand; null follows the voice. */
   durationMs: field<Milliseconds | null>(
     null,
@@ -270,6 +323,10 @@ export const PIECE_FIELDS = {
   title: field<string>('', Joi.string().allow('').max(LIMITS.titleLength)),
   format: field<Format>('9:16', oneOf(FORMATS)),
   look: field<LookName>('paper-tape', oneOf(LOOK_NAMES)),
+  /** What all scenes change of the look. */
+  style: field<Style>(AS_THE_LOOK, wholeOf(STYLE_FIELDS)),
+  /** On every border that has none of its own; null as the look has it. */
+  transition: field<BorderTransition | null>(null, wholeOf(TRANSITION_FIELDS).allow(null)),
   voice: field<PieceVoice>(
     { name: 'maud', pace: 1 },
     Joi.object({ name: Joi.string().max(40).required(), pace: Joi.number().min(0.5).max(2).required() }),

@@ -1,7 +1,9 @@
 import { blank } from './checks/blank.ts';
 import { credit } from './checks/credit.ts';
+import { legible } from './checks/legible.ts';
 import { noPicture } from './checks/no-picture.ts';
 import { noVoice } from './checks/no-voice.ts';
+import { onHead } from './checks/on-head.ts';
 import { readingSpeed } from './checks/reading-speed.ts';
 import { shortForVoice } from './checks/short-for-voice.ts';
 import { weakPicture } from './checks/weak-picture.ts';
@@ -13,6 +15,8 @@ const CHECKS = {
   'no-picture': noPicture,
   'weak-picture': weakPicture,
   'reading-speed': readingSpeed,
+  legible,
+  'on-head': onHead,
   'short-for-voice': shortForVoice,
   credit,
   'no-voice': noVoice,

@@ -93,8 +93,7 @@ describe('mix', () => {
     width: 1080,
     height: 1920,
     frames: samples / SAMPLES_PER_FRAME,
-    ground: ['#000000', '#000000'],
-    ink: '#000000',
+    colours: { ink: '#000000', paper: '#ffffff', ground: ['#000000', '#000000'] },
     scenes: [
       {
         sceneId: 'a',
@@ -104,6 +103,8 @@ describe('mix', () => {
         tail: 0,
         shots: [],
         grading: null,
+        frame: null,
+        colours: { ink: '#000000', paper: '#ffffff', ground: ['#000000', '#000000'] },
         words: null,
         voice: { key: 'v', start: SAMPLE_RATE, offset: 0, samples: SAMPLE_RATE * 4 },
         estimated: false,

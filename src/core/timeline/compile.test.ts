@@ -150,7 +150,11 @@ describe('breakLines', () => {
       const words = Array.from({ length: 1 + Math.floor(random() * 30) }, () =>
         'x'.repeat(1 + Math.floor(random() * 9)),
       );
-      const lines = breakLines(words, 20, (t) => t.length);
+      const lines = breakLines(
+        words.map((text) => ({ text, joined: false })),
+        20,
+        (t) => t.length,
+      );
       expect(lines.flatMap((l) => words.slice(l.start, l.end))).toEqual(words);
       for (const l of lines) expect(l.width).toBeLessThanOrEqual(20);
     }

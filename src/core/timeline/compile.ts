@@ -1,8 +1,9 @@
-import { type Format, ratioOf, STAGE } from '../look/formats.ts';
+import { type Format, STAGE } from '../look/formats.ts';
 import { lookOf } from '../look/looks.ts';
 import type { Typesetter } from '../look/typeset/typesetter.ts';
 import type { Piece } from '../piece/types.ts';
 import type { Frames } from '../time.ts';
+import { coloursOf, frameFor } from './frames.ts';
 import { layShots } from './shots.ts';
 import { laySound, voiceOf } from './sound.ts';
 import { layTimes } from './times.ts';
@@ -24,14 +25,14 @@ export function compile(
   const stage = STAGE[format];
   const look = lookOf(piece.look);
   const times = layTimes(piece, facts.takes, look);
-  const { shots, sounds } = layShots(piece, times, facts.assets, look, ratioOf(stage));
-  const words = layWords(piece, times, shots, format, stage, setter);
+  const frames = piece.scenes.map((scene) => frameFor(piece, scene, format, stage));
+  const { shots, sounds } = layShots(piece, times, facts.assets, look, frames, stage);
+  const words = layWords(piece, times, shots, frames, format, stage, setter);
   return {
     format,
     ...stage,
     frames: times.at(-1)?.end ?? 0,
-    ground: look.colours.ground,
-    ink: look.colours.ink,
+    colours: { ink: look.colours.ink, paper: look.colours.paper, ground: look.colours.ground },
     scenes: piece.scenes.map((scene, i): TimelineScene => {
       const { start, end, transition, tail, estimated, stretched } = times[i] as (typeof times)[number];
       return {
@@ -42,6 +43,8 @@ export function compile(
         tail,
         shots: shots[i] ?? [],
         grading: scene.grading,
+        frame: frames[i] ?? null,
+        colours: coloursOf(piece, scene),
         words: words[i] ?? null,
         voice: voiceOf(times[i] as (typeof times)[number]),
         estimated,

@@ -1,4 +1,5 @@
 import type { Box, Size } from '../look/formats.ts';
+import type { Relief } from '../picture/relief.ts';
 import { type Aim, AUTO_FRAMING, type Framing, type ViewName } from '../piece/types.ts';
 import { type Frames, framesToSeconds } from '../time.ts';
 import type { AssetFact, Crop } from './types.ts';
@@ -73,6 +74,8 @@ export interface Framed {
   to: Crop;
   /** The subject's box in fractions of the stage, where words should not stand. */
   subject: Box;
+  /** What words on the picture have to know; null where it was not measured. */
+  relief: Relief | null;
 }
 
 /**
@@ -101,6 +104,7 @@ export function framePicture(
       from: whole,
       to: whole,
       subject: wholeSubject(size, ratio),
+      relief: size.relief ?? null,
     };
   }
   const [first, second] = aims[view] ?? [];
@@ -113,6 +117,7 @@ export function framePicture(
     from: base,
     to: base,
     subject: subjectIn(base, size),
+    relief: size.relief ?? null,
   };
   if (second) {
     const to = aimCrop(width, height, ratio, second);

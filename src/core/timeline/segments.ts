@@ -25,6 +25,9 @@ export function renderSize(timeline: Size, shortSide: Height): Size {
   return { width: even(timeline.width), height: even(timeline.height) };
 }
 
+/** What is drawn of shots: what words know of them is not. */
+const drawnOf = (shots: readonly Shot[]) => shots.map(({ relief: _, subject: __, ...drawn }) => drawn);
+
 /** A body longer than this is cut, so that work done is never far from being kept. */
 const LONGEST_SEGMENT: Frames = 300;
 
@@ -40,29 +43,30 @@ export function segments(
   files: Record<string, string>,
 ): Segment[] {
   const filesOf = (shots: readonly Shot[]) => shots.map((s) => files[`${s.assetId}/${s.view}`] ?? null);
-  const { ground, ink } = timeline;
   return timeline.scenes.flatMap((scene, index): Segment[] => {
     const length = scene.end - scene.start;
     const previous = timeline.scenes[index - 1];
-    const { shots, grading, words, tail, transition } = scene;
+    const { shots, grading, frame, colours, words, tail, transition } = scene;
     const own = {
       painter: PAINTER_VERSION,
       encoder,
       size,
-      ground,
-      ink,
+      frame,
+      colours,
       length,
       tail,
       transition,
       opening: index === 0,
-      shots,
+      shots: drawnOf(shots),
       grading,
       words,
       files: filesOf(shots),
     };
     const before = previous && {
-      shots: previous.shots,
+      shots: drawnOf(previous.shots),
       grading: previous.grading,
+      frame: previous.frame,
+      colours: previous.colours,
       length: previous.end - previous.start,
       tail: previous.tail,
       files: filesOf(previous.shots),

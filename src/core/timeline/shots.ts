@@ -1,11 +1,12 @@
 import { contentKey } from '../hash.ts';
+import { ratioOf, type Size } from '../look/formats.ts';
 import { TRANSITIONS } from '../look/transitions.ts';
 import type { Look } from '../look/types.ts';
 import { type ClipPart, type Piece, type Placement, WHOLE_CLIP } from '../piece/types.ts';
 import { FPS, type Frames, framesToSamples, msToFrames, msToSeconds, type Seconds } from '../time.ts';
-import { framePicture } from './framing.ts';
+import { type Framed, framePicture } from './framing.ts';
 import type { SceneTime } from './times.ts';
-import type { AssetFact, ClipSound, Facts, Shot, ShotClip } from './types.ts';
+import type { AssetFact, ClipSound, Facts, PictureFrame, Shot, ShotClip } from './types.ts';
 
 /** The pictures of a piece as they are seen, scene by scene, and the own sounds of clips: the second stage. */
 export interface LaidShots {
@@ -25,7 +26,8 @@ export function layShots(
   times: readonly SceneTime[],
   assets: Facts['assets'],
   look: Look,
-  ratio: number,
+  frames: readonly (PictureFrame | null)[],
+  stage: Size,
 ): LaidShots {
   const shots: Shot[][] = times.map(() => []);
   const sounds: ClipSound[] = [];
@@ -46,7 +48,7 @@ export function layShots(
       const start = Math.round((length * k) / known.length);
       const end = last ? length : Math.round((length * (k + 1)) / known.length) + turn;
       const run = last ? length - start + after + tail : end - start;
-      const framed = framePicture(asset, placement.framing, ratio, run, (i + k) % 2 === 1);
+      const framed = framedIn(frames[i] ?? null, asset, placement, run, (i + k) % 2 === 1, stage);
       if (!framed) return;
       const clip = asset.kind === 'clip' ? clipOf(placement.clip ?? WHOLE_CLIP, asset) : null;
       const shot = {
@@ -71,12 +73,34 @@ export function layShots(
       on.forEach((s, n) => {
         const own = s.end - s.start;
         const transition = { kind: look.turn.kind, frames: 0 };
-        shots[i + 1 + n]?.push({ ...shot, start: 0, end: own + s.tail, transition, offset });
+        const here = frames[i + 1 + n] ?? null;
+        const there = framedIn(here, asset, placement, run, (i + k) % 2 === 1, stage) ?? framed;
+        shots[i + 1 + n]?.push({ ...shot, ...there, start: 0, end: own + s.tail, transition, offset });
         offset += own;
       });
     });
   });
   return { shots, sounds };
+}
+
+/** A picture in its part of the stage; the subject's box is told in shares of the whole stage. */
+function framedIn(
+  frame: PictureFrame | null,
+  asset: AssetFact,
+  { framing }: Placement,
+  run: Frames,
+  outward: boolean,
+  stage: Size,
+): Framed | null {
+  const area = frame ? (frame.area ?? { x: 0, y: 0, ...stage }) : { x: 0, y: 0, ...stage };
+  const framed = framePicture(asset, framing, ratioOf(area), run, outward);
+  if (!framed || !frame) return framed;
+  const [x, y, w, h] = framed.subject;
+  const [kx, ky] = [area.width / stage.width, area.height / stage.height];
+  return {
+    ...framed,
+    subject: [area.x / stage.width + x * kx, area.y / stage.height + y * ky, w * kx, h * ky],
+  };
 }
 
 function turnFrames({ turn }: Look, length: Frames, pictures: number): Frames {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { REVEAL_KINDS } from '../look/reveals.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
-import { type Bed, newBed, type Piece, type Scene } from '../piece/types.ts';
+import { AS_THE_PIECE, type Bed, newBed, type Piece, type Scene } from '../piece/types.ts';
 import { gainCurve, MIX, mix, soundOf } from '../sound/mix.ts';
 import { FPS, msToFrames, msToSamples, SAMPLE_RATE, SAMPLES_PER_FRAME } from '../time.ts';
 import { compile, locate } from './compile.ts';
@@ -156,8 +156,8 @@ describe('words', () => {
     };
     const own = reveal(null);
     expect(REVEAL_KINDS).toContain(own);
-    expect(reveal({ reveal: null })).toBe(own);
-    for (const kind of REVEAL_KINDS) expect(reveal({ reveal: kind })).toBe(kind);
+    expect(reveal(AS_THE_PIECE)).toBe(own);
+    for (const kind of REVEAL_KINDS) expect(reveal({ ...AS_THE_PIECE, reveal: kind })).toBe(kind);
   });
 
   it('are not laid again while nothing they depend on changes', () => {

@@ -1,7 +1,7 @@
 import { layoutRule } from '../look/layouts.ts';
 import { TRANSITIONS } from '../look/transitions.ts';
 import type { Look } from '../look/types.ts';
-import { type Piece, type Scene, spokenOf } from '../piece/types.ts';
+import { type BorderTransition, type Piece, type Scene, spokenOf } from '../piece/types.ts';
 import { voiceSpeed } from '../sound/speech.ts';
 import { estimateSpeech, readingTime } from '../text/reading.ts';
 import {
@@ -63,7 +63,9 @@ export function layTimes(piece: Piece, takes: Facts['takes'], look: Look): Scene
     const previous = out[i - 1];
     const shorter = previous ? Math.min(length, previous.end - previous.start) : 0;
     const transition =
-      previous && seen[i] === i ? passage(scene, look, shorter) : { kind: look.transition.kind, frames: 0 };
+      previous && seen[i] === i
+        ? passage(scene.transition ?? piece.transition, look, shorter)
+        : { kind: look.transition.kind, frames: 0 };
     if (previous) previous.tail = transition.frames;
     out.push({ ...time, start: at, end: at + length, transition, tail: 0, seen: seen[i] ?? i });
     at += length;
@@ -71,10 +73,10 @@ export function layTimes(piece: Piece, takes: Facts['takes'], look: Look): Scene
   return out;
 }
 
-/** The transition on the border before a scene: as the writer wants it or the look has it, short enough for both sides. */
-function passage(scene: Scene, look: Look, shorter: Frames): Passage {
-  const kind = scene.transition?.kind ?? look.transition.kind;
-  const wanted = scene.transition ? msToFrames(scene.transition.lengthMs) : look.transition.frames;
+/** The transition on a border: as the writer wants it or the look has it, short enough for both sides. */
+function passage(chosen: BorderTransition | null, look: Look, shorter: Frames): Passage {
+  const kind = chosen?.kind ?? look.transition.kind;
+  const wanted = chosen ? msToFrames(chosen.lengthMs) : look.transition.frames;
   const most = Math.floor(shorter / PACING.transitionPart);
   return { kind, frames: TRANSITIONS[kind].takesTime ? Math.min(wanted, most) : 0 };
 }

@@ -1,8 +1,9 @@
 import type { Box, Format, Size } from '../look/formats.ts';
 import type { WordLayout } from '../look/layouts.ts';
 import type { TransitionKind } from '../look/transitions.ts';
-import type { LayoutStyle, Look } from '../look/types.ts';
+import type { LayoutStyle, Look, Ornament, Rect } from '../look/types.ts';
 import type { Part } from '../look/typeset/arrange.ts';
+import type { Relief } from '../picture/relief.ts';
 import type { ComposedMusic, Fit, Grading, ViewName } from '../piece/types.ts';
 import type { Decibels, Frames, Milliseconds, Samples } from '../time.ts';
 
@@ -26,7 +27,7 @@ export interface AssetFact {
   id: string;
   kind: 'still' | 'loop' | 'clip';
   /** Sizes in pixels and the subject's box. A picture from elsewhere may have one view only. */
-  views: Partial<Record<ViewName, Size & { focal: Box }>>;
+  views: Partial<Record<ViewName, Size & { focal: Box; relief?: Relief | null }>>;
   /** Frames of a loop at FPS; 0 for a still. */
   loopFrames: Frames;
   /** Length of a clip; 0 for stills and loops. */
@@ -68,7 +69,16 @@ export interface PlacedWord {
   width: number;
   start: Frames;
   end: Frames;
+  /** Letters of the page before it, and its own. */
+  before: number;
+  letters: number;
+  /** Where each of its letters ends, from where the word begins; null where no single letters are asked for. */
+  edges: number[] | null;
+  /** Runs from right to left. */
+  rightToLeft: boolean;
   colour: string;
+  /** Its colour while it is said; null for the same. */
+  saidColour: string | null;
   /** Behind a word that the writer stresses; null for others. */
   highlight: Shape | null;
   /** Behind the word while it is said; null where nothing marks it. */
@@ -91,6 +101,10 @@ export interface PlacedLine {
   /** CSS font. */
   font: string;
   size: number;
+  /** Between letters, pixels. */
+  tracking: number;
+  outline: { colour: string; width: number } | null;
+  glow: { colour: string; blur: number; fall: number } | null;
   /** The large part of its layout, or the small one. */
   part: Part;
   x: number;
@@ -111,6 +125,25 @@ export interface Page {
   underline: Shape | null;
 }
 
+/** How well words can be told from what is behind them, at their worst moment and place. */
+export interface Legibility {
+  /** Contrast ratio, 1 to 21, and what it should be at least (WCAG 2.2, AA). */
+  ratio: number;
+  needed: number;
+  /** Lightness contrast, in either direction (APCA). */
+  contrast: number;
+  /** On what they stand there. */
+  on: 'strip' | 'panel' | 'ground' | 'picture' | 'outline';
+  /** The one colour on which they stand; null on a picture. */
+  ground: string | null;
+}
+
+/** One ground for all lines of a block. */
+interface PlacedPanel {
+  shapes: Shape[];
+  ornaments: Ornament[];
+}
+
 export interface WordsBlock
   extends Pick<LayoutStyle, 'reveal' | 'tilt' | 'settle' | 'scrim'>,
     Pick<Look, 'leave'> {
@@ -118,6 +151,13 @@ export interface WordsBlock
   /** The voice says other words than these: they stand from the start instead of coming with it. */
   standing: boolean;
   underline: LayoutStyle['underline'];
+  panel: PlacedPanel | null;
+  /** A soft band behind the words, from its middle to nothing at its edges. */
+  shade: ({ colour: string; alpha: number; ramp: number } & Rect) | null;
+  ornaments: Ornament[];
+  legibility: Legibility;
+  /** They stand on a head. */
+  onHead: boolean;
   pages: Page[];
   /** Bounds of all pages, stage pixels. */
   box: { x: number; y: number; width: number; height: number };
@@ -167,6 +207,8 @@ export interface Shot {
   to: Crop;
   /** The subject's box in fractions of the stage, as the picture stands when its move is over. */
   subject: Box;
+  /** What words on the picture have to know of it; null where it was not measured. */
+  relief: Relief | null;
   loopFrames: Frames;
   clip: ShotClip | null;
 }
@@ -177,6 +219,23 @@ export interface SceneVoice {
   start: Samples;
   offset: Samples;
   samples: Samples;
+}
+
+/** Where the pictures of a scene stand when they do not fill the stage. */
+export interface PictureFrame {
+  /** null: no picture is seen. */
+  area: Rect | null;
+  border: { colour: string; width: number } | null;
+  shadow: string | null;
+  ornaments: Ornament[];
+}
+
+/** Colours of the look of a scene. */
+export interface SceneColours {
+  ink: string;
+  paper: string;
+  /** Ground of a scene without a picture, from top to bottom, and of what a picture leaves free. */
+  ground: readonly [string, string];
 }
 
 export interface TimelineScene {
@@ -191,6 +250,9 @@ export interface TimelineScene {
   /** In order; empty for a scene without a picture. */
   shots: Shot[];
   grading: Grading | null;
+  /** null: pictures fill the stage. */
+  frame: PictureFrame | null;
+  colours: SceneColours;
   words: WordsBlock | null;
   voice: SceneVoice | null;
   /** Length from an estimate, since there is no take yet. */
@@ -231,9 +293,8 @@ export interface Timeline {
   width: number;
   height: number;
   frames: Frames;
-  /** Ground of scenes without a picture, from top to bottom, and what stands in for a surround that is not there. */
-  ground: readonly [string, string];
-  ink: string;
+  /** Of the look of the piece. */
+  colours: SceneColours;
   scenes: TimelineScene[];
   sound: {
     samples: Samples;

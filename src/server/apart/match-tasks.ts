@@ -1,5 +1,6 @@
 import { nanoid } from 'nanoid';
 import { Failed } from '../../core/failure.ts';
+import { dressedDraft } from '../../core/look/choose.ts';
 import { draftFromLines, draftFromPictures } from '../../core/outline/draft.ts';
 import { draftFromOutline } from '../../core/outline/from-outline.ts';
 import { outlineLines } from '../../core/outline/outline.ts';
@@ -24,7 +25,7 @@ async function drawn(
   from: 'script' | 'outline',
   brought: readonly string[] = [],
 ): Promise<Piece> {
-  const fitted = fitDraft(draft, newId);
+  const fitted = dressedDraft(fitDraft(draft, newId));
   const scenes = fitted.scenes.length;
   if (scenes > LIMITS.scenes)
     throw new Failed({ code: 'too-many-scenes', scenes, most: LIMITS.scenes, from });

@@ -10,13 +10,16 @@ import {
   sharpness,
 } from '../../core/picture/analyse.ts';
 import { type Cascade, findFaces, readCascade } from '../../core/picture/faces.ts';
+import { measureRelief, type RgbPixels } from '../../core/picture/relief.ts';
 import { CONFIG } from '../config.ts';
 import type { AssetRecord } from './record.ts';
 
 /** What is seen in a picture: subject, colours, difference hash and sharpness. */
 export async function analysePicture(
   picture: Buffer,
-): Promise<Pick<AssetRecord, 'focal' | 'colours' | 'differenceHash' | 'sharpness' | 'faces'>> {
+): Promise<
+  Pick<AssetRecord, 'focal' | 'relief' | 'heads' | 'colours' | 'differenceHash' | 'sharpness' | 'faces'>
+> {
   const small = await sharp(picture)
     .resize(ANALYSIS_SIZE, ANALYSIS_SIZE, { fit: 'inside' })
     .removeAlpha()
@@ -32,10 +35,26 @@ export async function analysePicture(
   return {
     focal: findSubject(pixels, faces),
     faces: faces.length,
+    relief: measureRelief(await reliefPixels(picture)),
+    heads: faces.slice(0, MOST_HEADS),
     colours: mainColours(pixels),
     differenceHash: differenceHash(pixels),
     sharpness: sharpness({ data: grey.data, width: grey.info.width, height: grey.info.height }),
   };
+}
+
+/** Long side of the copy on which light and detail are measured. */
+const RELIEF_SIDE = 360;
+export const MOST_HEADS = 6;
+
+async function reliefPixels(picture: Buffer): Promise<RgbPixels> {
+  const { data, info } = await sharp(picture)
+    .resize(RELIEF_SIDE, RELIEF_SIDE, { fit: 'inside' })
+    .flatten({ background: '#ffffff' })
+    .toColourspace('srgb')
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  return { data, width: info.width, height: info.height };
 }
 
 /** Long side at which faces are looked for. */

@@ -11,7 +11,7 @@ import { type ClipPart, WHOLE_CLIP } from '../../core/piece/types.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
 import { compile } from '../../core/timeline/compile.ts';
 import { failureWords } from '../../wording/failures.ts';
-import { registerFonts } from '../frames/fonts.ts';
+import { readyFonts } from '../frames/fonts.ts';
 import { ServerSources } from '../frames/sources.ts';
 import { knownFacts, typesetter } from '../material.ts';
 import { run } from '../program.ts';
@@ -32,7 +32,7 @@ const RAMP = [
 const make = (name: string, args: string[]) => run('ffmpeg', ['-v', 'error', '-y', ...args, at(name)]);
 
 beforeAll(async () => {
-  registerFonts();
+  readyFonts();
   folder = await mkdtemp(path.join(tmpdir(), 'nabbet-clips-'));
   await make('ramp.mp4', [...RAMP, '-c:v', 'libx264', '-crf', '10', '-g', '60', '-c:a', 'aac', '-shortest']);
 });

@@ -6,10 +6,11 @@ import Joi from 'joi';
 import pLimit from 'p-limit';
 import sharp from 'sharp';
 import { Failed } from '../../core/failure.ts';
+import { joinReliefs } from '../../core/picture/relief.ts';
 import { log } from '../log.ts';
 import { run, start } from '../program.ts';
 import { writeWhole } from '../store/files.ts';
-import { analysePicture, thumbOf } from './analyse.ts';
+import { analysePicture, MOST_HEADS, thumbOf } from './analyse.ts';
 import { type About, ASSET_LIMITS } from './assets.ts';
 import { type AssetRecord, assetFile, assetFolder, assetPath, assetRecord, writeRecord } from './record.ts';
 
@@ -77,6 +78,8 @@ export async function importClip(file: string, about: About, move: boolean): Pro
     height: facts.height,
     ...best.looks,
     focal: [middle(0), middle(1), middle(2), middle(3)],
+    relief: joinReliefs(pictures.map((p) => p.looks.relief)),
+    heads: pictures.flatMap((p) => p.looks.heads).slice(0, MOST_HEADS),
     takenAt: facts.takenAt,
     durationMs: facts.durationMs,
     sound: facts.sound,

@@ -16,6 +16,7 @@ import {
   assetPath,
   assetRecord,
   isAssetId,
+  reliefOf,
   viewName,
 } from './record.ts';
 
@@ -74,7 +75,14 @@ export async function assetView(r: AssetRecord): Promise<ShelfEntryView> {
       ...proxy,
     },
     views: {
-      [viewName(r)]: { width: r.width, height: r.height, focal: r.focal, src, thumb: `${src}?thumb` },
+      [viewName(r)]: {
+        width: r.width,
+        height: r.height,
+        focal: r.focal,
+        relief: reliefOf(r),
+        src,
+        thumb: `${src}?thumb`,
+      },
     },
   };
 }

@@ -1,6 +1,7 @@
 import { readFile, stat } from 'node:fs/promises';
 import { LRUCache } from 'lru-cache';
 import type { Box } from '../../core/look/formats.ts';
+import type { Relief } from '../../core/picture/relief.ts';
 import type { Milliseconds } from '../../core/time.ts';
 import type { AssetFact } from '../../core/timeline/types.ts';
 import { dataPath } from '../config.ts';
@@ -21,6 +22,10 @@ export interface AssetRecord {
   width: number;
   height: number;
   focal: Box;
+  /** See measureRelief; empty where it was not measured. */
+  relief: string;
+  /** Boxes of the faces seen from the front, largest first. */
+  heads: readonly Box[];
   colours: string[];
   /** Local time as the camera wrote it. */
   takenAt: string | null;
@@ -66,6 +71,8 @@ const DEFAULTS = {
   description: '',
   keywords: [],
   faces: 0,
+  relief: '',
+  heads: [],
   durationMs: 0,
   sound: false,
   direct: false,
@@ -108,11 +115,15 @@ export async function assetFile(id: string, kind: AssetFileKind = 'picture'): Pr
 export const viewName = (r: { width: number; height: number }): 'wide' | 'tall' =>
   r.width >= r.height ? 'wide' : 'tall';
 
+/** What words on the picture have to know; null where it was not measured. */
+export const reliefOf = ({ relief, heads }: Pick<AssetRecord, 'relief' | 'heads'>): Relief | null =>
+  relief ? { cells: relief, heads } : null;
+
 /** What the timeline needs: one view, named by its proportions. */
 export const assetFact = (r: AssetRecord): AssetFact => ({
   id: r.id,
   kind: r.kind,
-  views: { [viewName(r)]: { width: r.width, height: r.height, focal: r.focal } },
+  views: { [viewName(r)]: { width: r.width, height: r.height, focal: r.focal, relief: reliefOf(r) } },
   loopFrames: 0,
   durationMs: r.durationMs,
   sound: r.sound,

@@ -8,7 +8,7 @@ import { AUTO_FRAMING, type Piece, PLAIN_GRADING, placed } from '../../core/piec
 import { compile, locate } from '../../core/timeline/compile.ts';
 import { knownFacts, typesetter } from '../material.ts';
 import { shelf } from '../shelf/shelf.ts';
-import { registerFonts } from './fonts.ts';
+import { readyFonts } from './fonts.ts';
 import { paintedTwice, ssim } from './testing.ts';
 
 const pick = <T>(list: readonly T[], random: () => number): T =>
@@ -67,7 +67,7 @@ export async function compareByChance(
   pieces: number,
   moments: number,
 ): Promise<{ of: string; ssim: number }[]> {
-  registerFonts();
+  readyFonts();
   const ids = [...(await shelf()).entries.keys()];
   const found: { of: string; ssim: number }[] = [];
   for (let p = 0; p < pieces; p++) {

@@ -42,6 +42,9 @@ interface Kept {
 }
 
 /** The compositor in a process of its own: it is sent textures when they are first needed, and lists. */
+/** Textures that do not fill their rectangle. */
+const SEE_THROUGH: ReadonlySet<Texture['kind']> = new Set(['text', 'path', 'shade']);
+
 export class Compositor implements FramePainter {
   private readonly child: ChildProcess;
   private readonly streams = new Streams({
@@ -142,7 +145,7 @@ export class Compositor implements FramePainter {
   ): Promise<{ form: Form; size: Size; pixels: Uint8Array }> {
     const size = { width: texture.width, height: texture.height };
     await this.sources.prepare(texture);
-    const form = blend !== 'over' ? 'forBlending' : texture.kind === 'text' ? 'withAlpha' : 'opaque';
+    const form = blend !== 'over' ? 'forBlending' : SEE_THROUGH.has(texture.kind) ? 'withAlpha' : 'opaque';
     const canvas = createCanvas(size.width, size.height);
     const surface = surfaceOf(canvas, form === 'withAlpha');
     if (!makeTexture(surface, texture, this.sources) && texture.kind === 'picture') {

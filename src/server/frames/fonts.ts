@@ -1,30 +1,68 @@
-import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { createCanvas, GlobalFonts, setTextRenderer } from '@napi-rs/canvas';
-import { cssFont, FONT_FILES } from '../../core/look/fonts.ts';
+import { LRUCache } from 'lru-cache';
+import { familyOf } from '../../core/look/families.ts';
+import { cssFont, familyNamed } from '../../core/look/fonts.ts';
 import type { Measure } from '../../core/look/typeset/arrange.ts';
 import { CONFIG } from '../config.ts';
+import { type FontFile, fontFilesOf } from './font-files.ts';
 
-let registered = false;
+/** Fonts with the text that they are for: nearly all come again. */
+const KEPT = 20_000;
 
-/** Registers the shipped fonts once; the text renderer is set first, so that text equals the browser's to the pixel. */
-export function registerFonts(): void {
-  if (registered) return;
-  setTextRenderer('system');
-  for (const { name, file } of FONT_FILES) {
-    const full = path.join(CONFIG.root, 'node_modules', file);
-    if (!existsSync(full)) throw new Error(`The font file ${full} is missing. Run npm ci.`);
-    GlobalFonts.registerFromPath(full, name);
-  }
-  registered = true;
+const registered = new Set<string>();
+const resolved = new LRUCache<string, string>({ max: KEPT });
+
+let ready = false;
+/** The text renderer is set before anything else is drawn, so that text equals the browser's to the pixel. */
+export function readyFonts(): void {
+  if (!ready) setTextRenderer('system');
+  ready = true;
 }
+
+function register({ file, alias }: FontFile): void {
+  if (registered.has(file)) return;
+  registered.add(file);
+  const full = path.join(CONFIG.root, 'node_modules', file);
+  if (!GlobalFonts.registerFromPath(full, alias)) throw new Error(`The font file ${full} cannot be read.`);
+}
+
+/**
+ * A font of cssFont for a text, in the render: families become those of their files that hold a letter of the text, which
+ * are registered as they are needed. A browser does the same by the ranges of its style sheet.
+ */
+export function fontFor(css: string, text: string): string {
+  readyFonts();
+  const key = `${css}\n${text}`;
+  const have = resolved.get(key);
+  if (have !== undefined) return have;
+  const letters = [...new Set([...text].map((c) => c.codePointAt(0) ?? 0))];
+  // Families for single scripts are asked for what no family for all of them promises.
+  const promised = new Set<number>();
+  const lists = css.replace(/"(Nab [^"]*)"/g, (whole, name: string) => {
+    const family = familyNamed(name);
+    if (!family) return whole;
+    const isScript = familyOf(family).kind === 'script';
+    const wanted = isScript ? letters.filter((c) => !promised.has(c)) : letters;
+    const files = fontFilesOf(family).filter((f) => wanted.some((c) => holds(f, c)));
+    for (const f of files) register(f);
+    if (!isScript) for (const c of letters) if (files.some((f) => holds(f, c))) promised.add(c);
+    return [...new Set(files.map((f) => `"${f.alias}"`))].join(', ');
+  });
+  const done = lists.replace(/(?:, )+/g, ', ').replace('px , ', 'px ');
+  resolved.set(key, done);
+  return done;
+}
+
+const holds = (f: FontFile, letter: number): boolean =>
+  f.letters.some(([first, last]) => letter >= first && letter <= last);
 
 /** Measures text with the shipped fonts. */
 export function measurer(): Measure {
-  registerFonts();
+  readyFonts();
   const ctx = createCanvas(8, 8).getContext('2d');
   return (text, font) => {
-    ctx.font = cssFont(font);
+    ctx.font = fontFor(cssFont(font), text);
     return ctx.measureText(text).width;
   };
 }

@@ -13,7 +13,7 @@ import type { Crop } from '../../core/timeline/types.ts';
 import { knownFacts, typesetter } from '../material.ts';
 import { shelf } from '../shelf/shelf.ts';
 import { compareByChance } from './by-chance.ts';
-import { registerFonts } from './fonts.ts';
+import { fontFor, readyFonts } from './fonts.ts';
 import type { PreparedSources } from './sources.ts';
 import { paintedTwice, ssim } from './testing.ts';
 
@@ -127,6 +127,7 @@ function lines(size: Size): PreparedSources {
     close: () => undefined,
     picture: () => file,
     blurred: () => null,
+    font: fontFor,
     grain: () => null,
   };
 }
@@ -189,10 +190,11 @@ describe('a picture of fine lines', () => {
 });
 
 describe('words and shapes', () => {
-  beforeAll(registerFonts);
+  beforeAll(readyFonts);
   const text: TextTexture = {
-    ...{ kind: 'text', text: 'Quayside', font: '700 60px Figtree', colour: '#fffaf0' },
+    ...{ kind: 'text', text: 'Quayside', font: '700 60px "Nab figtree", sans-serif', colour: '#fffaf0' },
     ...{ width: 320, height: 120, transform: [1, 0.03, -0.03, 1, 12.3, 80.6] },
+    ...{ tracking: 0, outline: null, glow: null },
   };
   const plate = drawn(
     { kind: 'plate', colour: '#1d4b52', width: 16, height: 16, tint: null },

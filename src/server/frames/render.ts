@@ -11,7 +11,7 @@ import { shelf } from '../shelf/shelf.ts';
 import { encodedSound } from '../sound/encoded.ts';
 import { keepNewest } from '../store/files.ts';
 import { encodeParts, encoderFor } from './encode.ts';
-import { registerFonts } from './fonts.ts';
+import { readyFonts } from './fonts.ts';
 import { painterOf } from './painter.ts';
 
 /** Frames between two reports of progress. */
@@ -43,7 +43,7 @@ export class RenderCancelled extends Error {
 /** Paints, mixes and joins a timeline into an MP4 (H.264, AAC, moov in front). Segments that exist are not painted again. */
 export async function render(timeline: Timeline, options: RenderOptions): Promise<void> {
   if (!timeline.frames) throw new Error('There is nothing to render: the piece has no scenes.');
-  registerFonts();
+  readyFonts();
   const size = renderSize(timeline, options.height);
   const files: Record<string, string> = {};
   for (const [id, e] of (await shelf()).entries)

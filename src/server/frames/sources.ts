@@ -6,6 +6,7 @@ import { wholeOf } from '../../core/paint/pictures.ts';
 import type { PictureTexture, Texture } from '../../core/paint/textures.ts';
 import { blurredFile, pictureFile } from '../assets/lookup.ts';
 import { CONFIG } from '../config.ts';
+import { fontFor } from './fonts.ts';
 import { Readers } from './readers.ts';
 
 /** Pictures held in memory at a time: a dissolve between two that are shown whole needs four. */
@@ -82,6 +83,10 @@ export class ServerSources implements PreparedSources {
 
   grain(): Drawable | null {
     return this.tile && { image: this.tile, width: this.tile.width, height: this.tile.height };
+  }
+
+  font(css: string, text: string): string {
+    return fontFor(css, text);
   }
 
   /** Closes the readers of loops and clips; stills stay for the next run. */

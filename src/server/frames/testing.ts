@@ -2,10 +2,13 @@ import { createWriteStream } from 'node:fs';
 import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { createCanvas } from '@napi-rs/canvas';
 import type { Size } from '../../core/look/formats.ts';
 import type { DisplayList } from '../../core/paint/list.ts';
+import { wholeOf } from '../../core/paint/pictures.ts';
 import { ServerCanvas } from './canvas-frames.ts';
 import { Compositor } from './compositor.ts';
+import { fontFor } from './fonts.ts';
 import { converter } from './i420.ts';
 import type { PreparedSources } from './sources.ts';
 
@@ -40,6 +43,44 @@ export async function paintedTwice(
     surface.close();
     await rm(folder, { recursive: true, force: true });
   }
+}
+
+/** Pictures "one" and "two" of a size: soft shapes on slopes of different colours, that nobody takes for each other. */
+export const patternSources =
+  (size: Size): (() => PreparedSources) =>
+  () => {
+    const files = new Map(
+      (['one', 'two'] as const).map((name) => [
+        name,
+        { image: pattern(size, name === 'one'), ...size, shows: wholeOf(size) },
+      ]),
+    );
+    return {
+      prepare: async () => undefined,
+      close: () => undefined,
+      picture: (of) => files.get(of.assetId as 'one' | 'two') ?? null,
+      blurred: () => null,
+      font: fontFor,
+      grain: () => null,
+    };
+  };
+
+function pattern({ width, height }: Size, first: boolean) {
+  const canvas = createCanvas(width, height);
+  const ctx = canvas.getContext('2d');
+  const slope = ctx.createLinearGradient(0, 0, first ? width : 0, height);
+  slope.addColorStop(0, first ? '#16324a' : '#f0dca8');
+  slope.addColorStop(1, first ? '#3f7f9c' : '#b8562e');
+  ctx.fillStyle = slope;
+  ctx.fillRect(0, 0, width, height);
+  ctx.fillStyle = first ? '#e8f1f4' : '#2c1a12';
+  for (let i = 0; i < 9; i++) {
+    ctx.beginPath();
+    const [x, y] = [((i * 37 + (first ? 10 : 60)) % 100) / 100, ((i * 53 + (first ? 5 : 31)) % 100) / 100];
+    ctx.ellipse(x * width, y * height, width * 0.09, height * 0.05, i, 0, 7);
+    ctx.fill();
+  }
+  return canvas;
 }
 
 const WINDOW = 8;

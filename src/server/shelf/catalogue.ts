@@ -1,4 +1,5 @@
 import type { Box } from '../../core/look/formats.ts';
+import type { Relief } from '../../core/picture/relief.ts';
 import type { ViewName } from '../../core/piece/types.ts';
 
 /** A picture as the shelf's catalogue file describes it. */
@@ -26,6 +27,7 @@ export interface CatalogueEntry {
       width: number;
       height: number;
       focal: Box;
+      relief?: Relief;
       hash: string;
       colours: string[];
     }
@@ -47,6 +49,9 @@ export interface CatalogueFile {
   /** Meaning of single tags. */
   tagVectors: Record<string, string>;
 }
+
+/** Beside the catalogue: how light and busy pictures are, by id and view. */
+export const RELIEFS_FILE = 'reliefs.json';
 
 /** Beside the catalogue: the meaning of single words, packed, by word in lower case. */
 export const WORDS_FILE = 'words.json';

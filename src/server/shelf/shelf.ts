@@ -8,13 +8,14 @@ import { type PictureTraits, preference } from '../../core/match/preference.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
 import type { MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
 import { pointsBack } from '../../core/outline/condense/stands.ts';
+import type { Relief } from '../../core/picture/relief.ts';
 import { applyEdit } from '../../core/piece/edit.ts';
 import { isOpen, nabEdit } from '../../core/piece/placements.ts';
-import type { Piece, Placement } from '../../core/piece/types.ts';
+import type { Piece, Placement, ViewName } from '../../core/piece/types.ts';
 import { contentWords } from '../../core/text/tokens.ts';
 import type { AssetFact } from '../../core/timeline/types.ts';
 import { CONFIG } from '../config.ts';
-import { type CatalogueEntry, type CatalogueFile, unpackVector } from './catalogue.ts';
+import { type CatalogueEntry, type CatalogueFile, RELIEFS_FILE, unpackVector } from './catalogue.ts';
 import { byteDots } from './dots.ts';
 import { embedder } from './embedder.ts';
 import { nearWordsOf } from './near-words.ts';
@@ -58,6 +59,7 @@ async function load(): Promise<Shelf> {
   if (error)
     throw new Error(`shelf/catalogue.json cannot be read: ${error.message}. ./nabbet paint makes it again.`);
   const file = raw as CatalogueFile;
+  const reliefs = await reliefsOf(file);
   let matching: Pick<Shelf, 'index' | 'tagVectors'> | null = null;
   // A render knows its pictures: it needs no vectors.
   const forMatching = () => {
@@ -65,8 +67,8 @@ async function load(): Promise<Shelf> {
     return matching;
   };
   return {
-    entries: new Map(file.entries.map((e) => [e.id, e])),
-    facts: Object.fromEntries(file.entries.map((e) => [e.id, factOf(e)])),
+    entries: new Map(reliefs.map((e) => [e.id, e])),
+    facts: Object.fromEntries(reliefs.map((e) => [e.id, factOf(e)])),
     get index() {
       return forMatching().index;
     },
@@ -74,6 +76,19 @@ async function load(): Promise<Shelf> {
       return forMatching().tagVectors;
     },
   };
+}
+
+/** The entries with what was measured of their pictures; a picture that was not measured is used all the same. */
+async function reliefsOf(file: CatalogueFile): Promise<CatalogueEntry[]> {
+  const text = await readFile(path.join(CONFIG.shelf, RELIEFS_FILE), 'utf8').catch(() => '{}');
+  const all = JSON.parse(text) as Record<string, Record<ViewName, Relief> | undefined>;
+  return file.entries.map((e) => {
+    const { wide, tall } = e.views;
+    const own = all[e.id];
+    return own
+      ? { ...e, views: { wide: { ...wide, relief: own.wide }, tall: { ...tall, relief: own.tall } } }
+      : e;
+  });
 }
 
 function indexOf(file: CatalogueFile): Pick<Shelf, 'index' | 'tagVectors'> {

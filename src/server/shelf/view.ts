@@ -5,9 +5,9 @@ import { shelf } from './shelf.ts';
 
 export function shelfEntryView(e: CatalogueEntry): ShelfEntryView {
   const view = (name: ViewName): PictureView => {
-    const { width, height, focal, hash } = e.views[name];
+    const { width, height, focal, hash, relief } = e.views[name];
     const src = `/media/shelf/${e.id}/${name}?v=${hash.slice(0, 12)}`;
-    return { width, height, focal, src, thumb: `${src}&thumb` };
+    return { width, height, focal, relief: relief ?? null, src, thumb: `${src}&thumb` };
   };
   return {
     id: e.id,

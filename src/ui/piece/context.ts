@@ -3,6 +3,7 @@
 import { nanoid } from 'nanoid';
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import { useStore } from 'zustand';
+import type { Typesetter } from '../../core/look/typeset/typesetter.ts';
 import type { Edit } from '../../core/piece/edit.ts';
 import type { Piece, Scene } from '../../core/piece/types.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
@@ -40,6 +41,9 @@ export function useTimelineNow(): Timeline {
   if (!value) throw new Error('useTimelineNow is used outside the piece screen.');
   return value;
 }
+
+/** The typesetter that laid the words of the timeline. */
+export const SetterContext = createContext<Typesetter | null>(null);
 
 export function usePieceState<T>(select: (s: DocState<Piece, Edit>) => T): T {
   return useStore(usePiece().store.store, select);

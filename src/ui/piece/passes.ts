@@ -1,3 +1,4 @@
+import { look } from './passes/look/pass.tsx';
 import { music } from './passes/music/pass.tsx';
 import { pictures } from './passes/pictures/pass.tsx';
 import type { Pass } from './passes/types.ts';
@@ -5,7 +6,7 @@ import { voice } from './passes/voice/pass.tsx';
 import { words } from './passes/words/pass.tsx';
 
 /** Every pass, in the order in which a writer goes through them. */
-const PASSES = { words, pictures, voice, music } satisfies Record<string, Pass>;
+const PASSES = { words, pictures, look, voice, music } satisfies Record<string, Pass>;
 
 export type PassName = keyof typeof PASSES;
 export const PASS_NAMES = Object.keys(PASSES) as PassName[];

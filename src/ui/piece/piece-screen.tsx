@@ -18,6 +18,7 @@ import { BringProvider } from './bring.tsx';
 import {
   PieceContext,
   type PieceContextValue,
+  SetterContext,
   TimelineContext,
   useMaterialState,
   usePiece,
@@ -29,6 +30,7 @@ import { Marks, MarksContext } from './marks.ts';
 import { Material } from './material/material.ts';
 import { useMakeMaterial, useTimeline, useTypesetter } from './material/use-material.ts';
 import { Player } from './monitor/player.ts';
+import { forgetPainted } from './painted/thumbs.ts';
 import { Speller, SpellerContext } from './passes/words/speller.ts';
 import { PASS_NAMES, type PassName } from './passes.ts';
 import { Rooms } from './rooms.tsx';
@@ -131,10 +133,15 @@ function Ready({ rooms, complain }: { rooms: Opened; complain: (m: string) => vo
 /** Compiles and proofs the piece as it changes. Its children are not drawn again by that, only what listens. */
 function TimelineKeeper({ children }: { children: ReactNode }) {
   const { store, material, player } = usePiece();
-  const setter = useTypesetter();
+  const setter = useTypesetter(store);
   const timeline = useTimeline(store, material, setter);
   const [times] = useState(() => new SceneTimes());
   const [marks] = useState(() => new Marks());
+  useEffect(() => {
+    if (!setter) return;
+    player.fontsCame();
+    forgetPainted();
+  }, [player, setter]);
   useEffect(() => {
     if (!timeline) return;
     player.setTimeline(timeline);
@@ -143,13 +150,15 @@ function TimelineKeeper({ children }: { children: ReactNode }) {
   if (!timeline) return <Opening what="Fonts and pictures are being loaded" />;
   return (
     <TimelineContext.Provider value={timeline}>
-      <TimesContext.Provider value={times}>
-        <MarksContext.Provider value={marks}>
-          <MaterialKeeper timeline={timeline} />
-          <ProofKeeper timeline={timeline} marks={marks} />
-          {children}
-        </MarksContext.Provider>
-      </TimesContext.Provider>
+      <SetterContext.Provider value={setter}>
+        <TimesContext.Provider value={times}>
+          <MarksContext.Provider value={marks}>
+            <MaterialKeeper timeline={timeline} />
+            <ProofKeeper timeline={timeline} marks={marks} />
+            {children}
+          </MarksContext.Provider>
+        </TimesContext.Provider>
+      </SetterContext.Provider>
     </TimelineContext.Provider>
   );
 }

@@ -5,6 +5,7 @@ import { hat } from './hat.ts';
 import type { Head } from './types.ts';
 
 export function headSide(P: Paint, o: Head) {
+  P.head(0, 0, 1.2);
   const sk = o.skin,
     dk = mix(sk, '#5a2a1c', 0.35),
     hair = o.hair,

@@ -1,5 +1,5 @@
 /** One sheet of colour laid over the picture with a blend mode of the Compositing standard (W3C, Level 1). */
-interface Wash {
+export interface Wash {
   mode: 'saturation' | 'soft-light' | 'multiply' | 'screen';
   colour: string;
   /** At full strength. */

@@ -1,12 +1,13 @@
 import { easeOut } from '../easing.ts';
+import { comesAt, saidAt } from './clock.ts';
 import type { Reveal, RevealLine, RevealMoment } from './types.ts';
 
 /** How far a line has come with the voice, pixels from its left edge. */
 function reached(line: RevealLine, { frame, style }: RevealMoment): number {
   let reach = 0;
   for (const w of line.words) {
-    if (frame < w.start) break;
-    reach += (w.x + w.width - line.x - reach) * easeOut((frame - w.start + 1) / style.frames);
+    if (frame < w.start + style.delay) break;
+    reach += (w.x + w.width - line.x - reach) * easeOut((frame - w.start - style.delay + 1) / style.frames);
   }
   return reach;
 }
@@ -17,22 +18,19 @@ function reached(line: RevealLine, { frame, style }: RevealMoment): number {
  */
 export const spoken: Reveal = {
   label: 'Word by word with the voice',
+  byLetter: false,
+  withVoice: true,
   line(line, moment) {
     const { frame, pageStart, standing, style } = moment;
     const width = standing
-      ? line.width * easeOut((frame - pageStart + 1) / style.frames)
+      ? line.width * easeOut((frame - pageStart - style.delay + 1) / style.frames)
       : reached(line, moment);
     return width > 0 ? { width: width + line.pad * 2, alpha: 1 } : null;
   },
-  word(word, { frame, pageStart, standing, style }) {
-    const comes = standing ? pageStart : word.start;
+  word(word, moment) {
+    const { frame, style } = moment;
+    const comes = comesAt(word, moment);
     if (frame < comes) return null;
-    const said =
-      frame < word.start
-        ? 0
-        : frame < word.end
-          ? easeOut((frame - word.start + 1) / style.wordFrames)
-          : 1 - easeOut((frame - word.end + 1) / style.unsaidFrames);
-    return { alpha: easeOut((frame - comes + 1) / style.wordFrames), said };
+    return { alpha: easeOut((frame - comes + 1) / style.wordFrames), said: saidAt(word, moment) };
   },
 };

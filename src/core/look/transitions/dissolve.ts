@@ -1,12 +1,10 @@
 import { easeInOut } from '../easing.ts';
+import { sheer } from './draws.ts';
 import type { Transition } from './types.ts';
 
 /** What comes appears over what goes. */
 export const dissolve: Transition = {
   label: 'Dissolve',
   takesTime: true,
-  between: (before, after, t) => [
-    ...before,
-    ...after.map((layer) => ({ ...layer, alpha: layer.alpha * easeInOut(t) })),
-  ],
+  between: (before, after, t) => [...before, ...sheer(after, easeInOut(t))],
 };

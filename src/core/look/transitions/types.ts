@@ -1,6 +1,13 @@
-/** What a transition may change of a draw; all else belongs to the painter. */
-interface Sheer {
-  alpha: number;
+import type { Draw } from '../../paint/list.ts';
+import type { Size } from '../formats.ts';
+
+/** What a transition knows besides what is seen on both sides. */
+interface Scenery {
+  /** Of the frame, pixels. */
+  size: Size;
+  /** Colours of the look. */
+  ink: string;
+  paper: string;
 }
 
 /** How one picture gives way to the next: a pure function of the lists of what is seen on both sides. */
@@ -12,5 +19,5 @@ export interface Transition {
    * What is drawn at t, above 0 and below 1, from back to front. Both sides are given from back to front, as they would be
    * drawn alone.
    */
-  between<D extends Sheer>(before: readonly D[], after: readonly D[], t: number): D[];
+  between(before: readonly Draw[], after: readonly Draw[], t: number, scenery: Scenery): Draw[];
 }

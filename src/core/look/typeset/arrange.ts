@@ -1,6 +1,6 @@
-import type { Font, Typeface } from '../fonts.ts';
-import type { Scale } from '../types.ts';
-import { breakLines, type LineBreak, type PlacedText, wordsToFit } from './lines.ts';
+import type { Font } from '../fonts.ts';
+import type { Face, Scale } from '../types.ts';
+import { breakLines, type LineBreak, type PlacedText, Runs, wordsToFit } from './lines.ts';
 import { cutPages } from './pages.ts';
 
 /** Width in pixels of a text in a font, without line breaks. */
@@ -19,6 +19,19 @@ export interface SetText {
   pages: { lines: SetLine[] }[];
 }
 
+/** What a text is set in. */
+export interface Setting {
+  scale: Scale;
+  faces: { head: Face; rest: Face };
+  /** Of the lines, stage pixels. */
+  width: number;
+  /** Lines together may be so high; a part that shrinks goes on shrinking until they are. */
+  height: number;
+  measure: Measure;
+}
+
+export type Arrange = (text: string, setting: Setting) => SetText;
+
 /** Pixels by which a size is made smaller until the words fit. */
 const STEP = 4;
 /** A title shorter than this stands on at most so many lines, so that it is as large as it looks. */
@@ -27,77 +40,133 @@ const SHORT_TITLE = { letters: 28, lines: 3 } as const;
 const ONE_LINE_LETTERS = 9;
 /** A title that does not fit even at its smallest goes over pages of so many lines more than it should have. */
 const OVER_LINES = 2;
+/** No word is set smaller than this, stage pixels. */
+const LEAST = 28;
 
-type Arrange = (
-  text: string,
-  scale: Scale,
-  faces: { head: Typeface; rest: Typeface },
-  width: number,
-  measure: Measure,
-) => SetText;
+export const fontOf = ({ family, weight, italic, tracking }: Face, size: number): Font => ({
+  family,
+  weight,
+  italic,
+  size,
+  tracking,
+});
 
-const asTexts = (words: readonly PlacedText[]) => words.map((w) => w.text);
+const longestWord = (words: readonly PlacedText[], widthOf: (t: string) => number): number =>
+  Math.max(0, ...words.map((w) => widthOf(w.text)));
 
-const longestWord = (text: string, widthOf: (t: string) => number): number =>
-  Math.max(0, ...text.split(/\s+/).map(widthOf));
+/** Words of a text that are not cut. */
+const uncut = (text: string, face: Face): PlacedText[] =>
+  wordsToFit(text, Number.POSITIVE_INFINITY, () => 0, face.upper);
 
 /** The largest size at which the whole text stands in its lines. */
-export const fitLargest: Arrange = (text, { largest, smallest, lines }, { head }, width, measure) => {
+export const fitLargest: Arrange = (text, { scale, faces: { head }, width, height, measure }) => {
+  const { largest, smallest, lines } = scale;
+  const whole = uncut(text, head);
   for (let size = largest; ; size -= STEP) {
-    const font: Font = { ...head, size };
+    const last = size - STEP < Math.min(smallest, largest);
+    const font = fontOf(head, size);
     const widthOf = (t: string) => measure(t, font);
-    if (size > smallest && longestWord(text, widthOf) > width) continue;
-    const words = wordsToFit(text, width, widthOf);
-    const set = breakLines(asTexts(words), width, widthOf);
-    const few = text.length < SHORT_TITLE.letters ? SHORT_TITLE.lines : lines;
-    if (size > smallest && set.length > few) continue;
-    const pages: SetText['pages'] = [];
-    for (let i = 0; i < set.length; i += lines + OVER_LINES)
-      pages.push({ lines: set.slice(i, i + lines + OVER_LINES).map((l) => ({ ...l, font, part: 'head' })) });
+    if (!last && longestWord(whole, widthOf) > width) continue;
+    const words = wordsToFit(text, width, widthOf, head.upper);
+    const count = new Runs(words, widthOf).lines(0, words.length, width);
+    const few = text.length < SHORT_TITLE.letters ? Math.min(lines, SHORT_TITLE.lines) : lines;
+    if (!last && (count > few || count * size * head.leading > height)) continue;
+    const most = Math.max(1, Math.min(lines + OVER_LINES, Math.floor(height / (size * head.leading))));
+    const pages = cutPages(words, most, width, widthOf).map(([i, j]) => ({
+      lines: breakLines(words.slice(i, j), width, widthOf).map(
+        (l): SetLine => ({ start: l.start + i, end: l.end + i, width: l.width, font, part: 'head' }),
+      ),
+    }));
     return { font, words, pages };
   }
 };
 
-/** The first line of the text as large as it goes, the rest small; all on one page. */
-export const twoParts: Arrange = (text, scale, faces, width, measure) => {
-  const cut = text.indexOf('\n');
-  const head = cut < 0 ? text : text.slice(0, cut);
-  const restFont: Font = { ...faces.rest, size: scale.rest };
-  const setPart = (start: number, end: number, font: Font) => {
-    const widthOf = (t: string) => measure(t, font);
-    const words = wordsToFit(text.slice(start, end), width, widthOf).map((w) => ({
-      ...w,
-      start: w.start + start,
-      end: w.end + start,
-    }));
-    return { words, lines: breakLines(asTexts(words), width, widthOf), widthOf };
+/** A text in two parts, [start, end) of each. */
+type Parts = { head: [number, number]; rest: [number, number] | null };
+
+/** The first part as large as it goes, the rest small; on one page. What is too high for it shrinks together. */
+const inParts =
+  (partsOf: (text: string) => Parts): Arrange =>
+  (text, { scale, faces, width, height, measure }) => {
+    const parts = partsOf(text);
+    const setPart = ([start, end]: [number, number], font: Font, upper: boolean) => {
+      const widthOf = (t: string) => measure(t, font);
+      const words = wordsToFit(text.slice(start, end), width, widthOf, upper).map((w) => ({
+        ...w,
+        start: w.start + start,
+        end: w.end + start,
+      }));
+      return { words, lines: breakLines(words, width, widthOf) };
+    };
+    const letters = parts.head[1] - parts.head[0];
+    const whole = uncut(text.slice(...parts.head), faces.head);
+    for (let size = scale.largest, restSize = scale.rest; ; ) {
+      const canShrink = size - STEP >= Math.min(scale.smallest, scale.largest);
+      const font = fontOf(faces.head, size);
+      const restFont = fontOf(faces.rest, restSize);
+      const big = setPart(parts.head, font, faces.head.upper);
+      const most = letters < ONE_LINE_LETTERS ? 1 : scale.lines;
+      const tooWide = longestWord(whole, (t) => measure(t, font)) > width || big.lines.length > most;
+      if (canShrink && tooWide) {
+        size -= STEP;
+        continue;
+      }
+      const small = parts.rest ? setPart(parts.rest, restFont, faces.rest.upper) : { words: [], lines: [] };
+      const high =
+        big.lines.length * size * faces.head.leading +
+        small.lines.length * restSize * faces.rest.leading +
+        size * 0.3;
+      if (high > height && (size > LEAST || restSize > LEAST)) {
+        if (size > LEAST) {
+          size = Math.max(LEAST, size - STEP);
+          // What is small already shrinks less.
+          const wanted = 2 * Math.round((scale.rest * Math.sqrt(size / scale.largest)) / 2);
+          restSize = Math.min(restSize, Math.max(LEAST, wanted));
+        } else restSize = Math.max(LEAST, restSize - STEP);
+        continue;
+      }
+      const shift = big.words.length;
+      const lines: SetLine[] = [
+        ...big.lines.map((l): SetLine => ({ ...l, font, part: 'head' })),
+        ...small.lines.map(
+          (l): SetLine => ({
+            ...l,
+            start: l.start + shift,
+            end: l.end + shift,
+            font: restFont,
+            part: 'rest',
+          }),
+        ),
+      ];
+      return { font, words: [...big.words, ...small.words], pages: [{ lines }] };
+    }
   };
-  for (let size = scale.largest; ; size -= STEP) {
-    const font: Font = { ...faces.head, size };
-    const big = setPart(0, head.length, font);
-    const most = head.length < ONE_LINE_LETTERS ? 1 : scale.lines;
-    if (size > scale.smallest && (longestWord(head, big.widthOf) > width || big.lines.length > most))
-      continue;
-    const small = cut < 0 ? { words: [], lines: [] } : setPart(cut + 1, text.length, restFont);
-    const shift = big.words.length;
-    const lines: SetLine[] = [
-      ...big.lines.map((l): SetLine => ({ ...l, font, part: 'head' })),
-      ...small.lines.map(
-        (l): SetLine => ({ ...l, start: l.start + shift, end: l.end + shift, font: restFont, part: 'rest' }),
-      ),
-    ];
-    return { font, words: [...big.words, ...small.words], pages: [{ lines }] };
-  }
-};
+
+/** The first line of the text as large as it goes, the rest small. */
+export const twoParts: Arrange = inParts((text) => {
+  const cut = text.indexOf('\n');
+  return cut < 0 ? { head: [0, text.length], rest: null } : { head: [0, cut], rest: [cut + 1, text.length] };
+});
+
+const NUMBER = /^\s*(?:no\.?\s*|#)?(\d{1,3})[.):]?\s+(?=\S)/i;
+
+/** The number with which a text begins as large as it goes, the rest below it; all small where there is none. */
+export const numbered: Arrange = inParts((text) => {
+  const found = NUMBER.exec(text);
+  if (!found) return { head: [0, text.length], rest: null };
+  const digits = found[1] ?? '';
+  const at = text.indexOf(digits);
+  return { head: [at, at + digits.length], rest: [found[0].length, text.length] };
+});
 
 /** Pages of few lines at one size; a page ends at a clause where it can. */
-export const pagesOfLines: Arrange = (text, { largest, lines }, { head }, width, measure) => {
-  const font: Font = { ...head, size: largest };
+export const pagesOfLines: Arrange = (text, { scale, faces: { head }, width, height, measure }) => {
+  const font = fontOf(head, scale.largest);
   const widthOf = (t: string) => measure(t, font);
-  const words = wordsToFit(text, width, widthOf);
-  const texts = asTexts(words);
-  const pages = cutPages(texts, lines, width, widthOf).map(([i, j]) => ({
-    lines: breakLines(texts.slice(i, j), width, widthOf).map(
+  const words = wordsToFit(text, width, widthOf, head.upper);
+  const lines = Math.max(1, Math.min(scale.lines, Math.floor(height / (font.size * head.leading))));
+  const pages = cutPages(words, lines, width, widthOf).map(([i, j]) => ({
+    lines: breakLines(words.slice(i, j), width, widthOf).map(
       (l): SetLine => ({ start: l.start + i, end: l.end + i, width: l.width, font, part: 'head' }),
     ),
   }));

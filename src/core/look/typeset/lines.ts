@@ -5,25 +5,69 @@ export interface LineBreak {
   width: number;
 }
 
-/** A word of a text: text.slice(start, end). */
+/** A word of a text: text.slice(start, end), in the case in which it is set. */
 export interface PlacedText {
   text: string;
   start: number;
   end: number;
+  /** No space stands before it: it is a part of a longer word, or of a script without spaces. */
+  joined: boolean;
+}
+
+type WidthOf = (text: string) => number;
+
+/** Words as they stand in a line. */
+export const inLine = (words: readonly Pick<PlacedText, 'text' | 'joined'>[]): string =>
+  words.map((w, i) => (i === 0 || w.joined ? w.text : ` ${w.text}`)).join('');
+
+/** A last line of one short word costs so much: it looks like an orphan. */
+const ORPHAN = { cost: 0.35, share: 0.34 } as const;
+
+/** Widths of runs of words: sums of those of single words and the spaces between them. */
+export class Runs {
+  private readonly ends: number[] = [0];
+  private readonly gaps: number[] = [];
+
+  constructor(words: readonly Pick<PlacedText, 'text' | 'joined'>[], widthOf: WidthOf) {
+    const space = widthOf('n n') - widthOf('nn');
+    for (const [i, w] of words.entries()) {
+      this.gaps.push(w.joined || i === 0 ? 0 : space);
+      this.ends.push((this.ends[i] as number) + (this.gaps[i] as number) + widthOf(w.text));
+    }
+  }
+
+  /** Of the words [start, end). */
+  width(start: number, end: number): number {
+    return end > start
+      ? (this.ends[end] as number) - (this.ends[start] as number) - (this.gaps[start] as number)
+      : 0;
+  }
+
+  /** Into how few lines the words [start, end) go. */
+  lines(start: number, end: number, maxWidth: number): number {
+    let count = 0;
+    for (let i = start; i < end; count++) {
+      let j = i + 1;
+      while (j < end && this.width(i, j + 1) <= maxWidth) j++;
+      i = j;
+    }
+    return count;
+  }
 }
 
 /**
  * Sets words into as few lines as fit the width, and among those the most even ones (dynamic programming over the
- * squares of what is left free). A single word wider than the line stands alone and overhangs.
+ * squares of what is left free), without a lonely short word in the last line where that can be avoided. A single word
+ * wider than the line stands alone and overhangs.
  */
 export function breakLines(
-  words: readonly string[],
+  words: readonly Pick<PlacedText, 'text' | 'joined'>[],
   maxWidth: number,
-  widthOf: (text: string) => number,
+  widthOf: WidthOf,
 ): LineBreak[] {
   const n = words.length;
   if (!n) return [];
-  const width = (i: number, j: number) => widthOf(words.slice(i, j).join(' '));
+  const runs = new Runs(words, widthOf);
   const lines = new Array<number>(n + 1).fill(Number.POSITIVE_INFINITY);
   const ragged = new Array<number>(n + 1).fill(Number.POSITIVE_INFINITY);
   const from = new Array<number>(n + 1).fill(0);
@@ -31,10 +75,11 @@ export function breakLines(
   ragged[0] = 0;
   for (let j = 1; j <= n; j++)
     for (let i = j - 1; i >= 0; i--) {
-      const w = width(i, j);
+      const w = runs.width(i, j);
       if (w > maxWidth && j - i > 1) break;
       const l = (lines[i] as number) + 1;
-      const r = (ragged[i] as number) + (Math.max(0, maxWidth - w) / maxWidth) ** 2;
+      const alone = j === n && i === n - 1 && n > 2 && w < maxWidth * ORPHAN.share ? ORPHAN.cost : 0;
+      const r = (ragged[i] as number) + (Math.max(0, maxWidth - w) / maxWidth) ** 2 + alone;
       if (l < (lines[j] as number) || (l === lines[j] && r < (ragged[j] as number))) {
         lines[j] = l;
         ragged[j] = r;
@@ -42,30 +87,69 @@ export function breakLines(
       }
     }
   const out: LineBreak[] = [];
-  for (let j = n; j > 0; j = from[j] as number)
-    out.unshift({ start: from[j] as number, end: j, width: width(from[j] as number, j) });
+  for (let j = n; j > 0; j = from[j] as number) {
+    const start = from[j] as number;
+    out.unshift({ start, end: j, width: widthOf(inLine(words.slice(start, j))) });
+  }
   return out;
 }
 
-/** Words of a text with their places; a word wider than the line is cut between characters. */
-export function wordsToFit(text: string, maxWidth: number, widthOf: (text: string) => number): PlacedText[] {
-  const out: PlacedText[] = [];
-  for (const m of text.matchAll(/\S+/g)) {
-    if (widthOf(m[0]) <= maxWidth) {
-      out.push({ text: m[0], start: m.index, end: m.index + m[0].length });
-      continue;
-    }
-    let part = '';
-    let start = m.index;
-    for (const { segment } of new Intl.Segmenter('en', { granularity: 'grapheme' }).segment(m[0])) {
-      if (part && widthOf(part + segment) > maxWidth) {
-        out.push({ text: part, start, end: start + part.length });
-        start += part.length;
-        part = '';
-      }
-      part += segment;
-    }
-    if (part) out.push({ text: part, start, end: start + part.length });
+/** Scripts that are written without spaces: lines break between their words. */
+const UNSPACED =
+  /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Thai}\p{Script=Lao}\p{Script=Khmer}]/u;
+/** What may not begin a line (JIS X 4051, the rules that matter in short lines), and what may not end one. */
+const NOT_FIRST = /^[\p{Pe}\p{Pf}\p{Po}\p{M}ー～ゝゞ々ぁぃぅぇぉっゃゅょァィゥェォッャュョ]/u;
+const NOT_LAST = /[\p{Ps}\p{Pi}]$/u;
+
+const graphemes = new Intl.Segmenter('en', { granularity: 'grapheme' });
+const unspaced = new Intl.Segmenter('ja', { granularity: 'word' });
+
+/** Parts of a run without spaces between which a line may break. */
+function breakable(run: string): string[] {
+  if (!UNSPACED.test(run)) return [run];
+  const out: string[] = [];
+  for (const { segment } of unspaced.segment(run)) {
+    const last = out.at(-1);
+    if (
+      last !== undefined &&
+      (NOT_FIRST.test(segment) || NOT_LAST.test(last) || !(UNSPACED.test(segment) || UNSPACED.test(last)))
+    )
+      out[out.length - 1] = last + segment;
+    else out.push(segment);
   }
   return out;
+}
+
+/**
+ * Words of a text with their places, cut where lines may break; what is wider than the line is cut between characters. upper: set
+ * in capitals.
+ */
+export function wordsToFit(text: string, maxWidth: number, widthOf: WidthOf, upper = false): PlacedText[] {
+  const out: PlacedText[] = [];
+  const cased = (t: string) => (upper ? t.toLocaleUpperCase() : t);
+  for (const m of text.matchAll(/\S+/g)) {
+    let start = m.index;
+    breakable(m[0]).forEach((part, k) => {
+      for (const piece of widthOf(cased(part)) <= maxWidth
+        ? [part]
+        : cutToFit(part, maxWidth, (t) => widthOf(cased(t)))) {
+        out.push({ text: cased(piece), start, end: start + piece.length, joined: k > 0 || start > m.index });
+        start += piece.length;
+      }
+    });
+  }
+  return out;
+}
+
+function cutToFit(word: string, maxWidth: number, widthOf: WidthOf): string[] {
+  const out: string[] = [];
+  let part = '';
+  for (const { segment } of graphemes.segment(word)) {
+    if (part && widthOf(part + segment) > maxWidth) {
+      out.push(part);
+      part = '';
+    }
+    part += segment;
+  }
+  return part ? [...out, part] : out;
 }

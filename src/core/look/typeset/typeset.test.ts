@@ -10,9 +10,18 @@ function* cuts(words: readonly string[]): Generator<string[][]> {
   for (let k = 1; k <= words.length; k++)
     for (const rest of cuts(words.slice(k))) yield [words.slice(0, k), ...rest];
 }
+/** Words with spaces between them. */
+const spaced = (words: readonly string[]) => words.map((text) => ({ text, joined: false }));
 const random = seeded('lines');
 const someWords = (n: number) =>
   Array.from({ length: n }, () => 'x'.repeat(1 + Math.floor(random() * 9)) + (random() < 0.3 ? ',' : ''));
+
+/** A short word alone in the last line looks like an orphan. */
+const orphan = (lines: string[][], width: number): number => {
+  const last = lines.at(-1) ?? [];
+  const lonely = last.length === 1 && lines.flat().length > 2 && widthOf(last.join(' ')) < width * 0.34;
+  return lonely ? 0.35 : 0;
+};
 
 describe('lines', () => {
   it('are as few as can be, and of all such the most even', () => {
@@ -21,11 +30,12 @@ describe('lines', () => {
       const width = 60 + Math.floor(random() * 120);
       const fits = (l: string[]) => widthOf(l.join(' ')) <= width || l.length === 1;
       const ragged = (lines: string[][]) =>
-        lines.reduce((s, l) => s + (Math.max(0, width - widthOf(l.join(' '))) / width) ** 2, 0);
+        lines.reduce((s, l) => s + (Math.max(0, width - widthOf(l.join(' '))) / width) ** 2, 0) +
+        orphan(lines, width);
       const all = [...cuts(words)].filter((lines) => lines.every(fits));
       const least = Math.min(...all.map((l) => l.length));
       const even = Math.min(...all.filter((l) => l.length === least).map(ragged));
-      const out = breakLines(words, width, widthOf);
+      const out = breakLines(spaced(words), width, widthOf);
       expect(out.length).toBe(least);
       expect(ragged(out.map((l) => words.slice(l.start, l.end)))).toBeCloseTo(even, 9);
       expect(out.map((l) => l.width)).toEqual(out.map((l) => widthOf(words.slice(l.start, l.end).join(' '))));
@@ -47,18 +57,21 @@ describe('pages', () => {
     for (let i = 0; i < 40; i++) {
       const words = someWords(4 + Math.floor(random() * 30));
       const [lines, width] = [1 + Math.floor(random() * 3), 120 + Math.floor(random() * 120)];
-      const out = cutPages(words, lines, width, widthOf);
+      const out = cutPages(spaced(words), lines, width, widthOf);
       expect(out[0]?.[0]).toBe(0);
       expect(out.at(-1)?.[1]).toBe(words.length);
       for (const [k, [start, end]] of out.entries()) {
         expect(start).toBe(k ? out[k - 1]?.[1] : 0);
-        expect(breakLines(words.slice(start, end), width, widthOf).length).toBeLessThanOrEqual(lines);
+        expect(breakLines(spaced(words.slice(start, end)), width, widthOf).length).toBeLessThanOrEqual(lines);
       }
       // No page can be saved: filled as far as they go, from the front, they are as many.
       let [count, at] = [0, 0];
       while (at < words.length) {
         let end = at + 1;
-        while (end < words.length && breakLines(words.slice(at, end + 1), width, widthOf).length <= lines)
+        while (
+          end < words.length &&
+          breakLines(spaced(words.slice(at, end + 1)), width, widthOf).length <= lines
+        )
           end++;
         [count, at] = [count + 1, end];
       }
@@ -70,7 +83,7 @@ describe('pages', () => {
   it('end at a full stop rather than at a comma, and there rather than anywhere', () => {
     const pages = (text: string) => {
       const words = text.split(' ');
-      return cutPages(words, 1, 200, widthOf).map(([a, b]) => words.slice(a, b).join(' '));
+      return cutPages(spaced(words), 1, 200, widthOf).map(([a, b]) => words.slice(a, b).join(' '));
     };
     expect(pages('one two six. ten six two one')).toEqual(['one two six.', 'ten six two one']);
     expect(pages('one two six, ten six two one')).toEqual(['one two six,', 'ten six two one']);

@@ -1,10 +1,11 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import { askTake, askTrack } from '../../../api/material.ts';
 import { failureOf } from '../../../core/failure.ts';
-import { cssFont, FONT_FILES } from '../../../core/look/fonts.ts';
+import { cssFont } from '../../../core/look/fonts.ts';
+import { neededFonts } from '../../../core/look/needed.ts';
 import type { Measure } from '../../../core/look/typeset/arrange.ts';
 import { Typesetter } from '../../../core/look/typeset/typesetter.ts';
 import { compile } from '../../../core/timeline/compile.ts';
@@ -22,27 +23,48 @@ import type { Material } from './material.ts';
 /** Width of a letter of no font, in font sizes; only where a browser gives no canvas. */
 const NO_FONT = 0.5;
 
-/** The typesetter, once the fonts of the video are there. */
-export function useTypesetter(): Typesetter | null {
+/**
+ * The typesetter, once the fonts of the piece are there; another one when a look or a letter needs more of them. Until they are
+ * there the one before goes on.
+ */
+export function useTypesetter(store: PieceStore): Typesetter | null {
+  const piece = useAfterPaint(useStore(store.store, (s) => s.doc));
   const [setter, setSetter] = useState<Typesetter | null>(null);
+  const there = useRef(new Set<string>());
   useEffect(() => {
     let alive = true;
-    const needed = FONT_FILES.flatMap(({ name, sample }) => (sample ? [{ name, sample }] : []));
-    void Promise.all(needed.map((f) => document.fonts.load(`700 40px "${f.name}"`, f.sample))).then(() => {
+    const wanted = [...neededFonts(piece)].filter(([css, text]) => !there.current.has(`${css} ${text}`));
+    const missing = wanted.filter(([css, text]) => !document.fonts.check(css, text));
+    const done = () => {
+      for (const [css, text] of wanted) there.current.add(`${css} ${text}`);
+    };
+    if (missing.length === 0) {
+      done();
+      setSetter((now) => now ?? newTypesetter());
+      return;
+    }
+    // What cannot be loaded is shown by a font that stands in.
+    void Promise.allSettled(missing.map(([css, text]) => document.fonts.load(css, text))).then(() => {
       if (!alive) return;
-      const ctx = document.createElement('canvas').getContext('2d');
-      const measure: Measure = (text, font) => {
-        if (!ctx) return text.length * font.size * NO_FONT;
-        ctx.font = cssFont(font);
-        return ctx.measureText(text).width;
-      };
-      setSetter(new Typesetter(measure));
+      done();
+      setSetter(newTypesetter());
     });
     return () => {
       alive = false;
     };
-  }, []);
+  }, [piece]);
   return setter;
+}
+
+/** Measures with the fonts that are there now. */
+export function newTypesetter(): Typesetter {
+  const ctx = document.createElement('canvas').getContext('2d');
+  const measure: Measure = (text, font) => {
+    if (!ctx) return text.length * font.size * NO_FONT;
+    ctx.font = cssFont(font);
+    return ctx.measureText(text).width;
+  };
+  return new Typesetter(measure);
 }
 
 /** The timeline of the piece; while somebody types it may be a moment behind the words. */

@@ -17,6 +17,7 @@ import { passOf } from '../passes.ts';
 import { FrameOverlay } from './frame-overlay.tsx';
 import { useFit } from './use-fit.ts';
 import { toggleWholeScreen } from './whole-screen.ts';
+import { WordsOverlay } from './words-overlay.tsx';
 import './monitor.css';
 
 /** Pixels of the monitor's long side: sharp at its size on the screen, light enough to play. */
@@ -31,6 +32,7 @@ export function Monitor() {
   const canvas = useRef<HTMLCanvasElement>(null);
   const title = usePieceState((s) => s.doc.title);
   const framing = useViewState((s) => !s.delivering && passOf(s.pass).framing(s));
+  const placing = useViewState((s) => !s.delivering && passOf(s.pass).placing);
   const room = useRef<HTMLDivElement>(null);
   const fit = useFit(room, timeline);
   const k = LONG_SIDE / Math.max(timeline.width, timeline.height);
@@ -76,6 +78,7 @@ export function Monitor() {
             <canvas ref={canvas} width={width} height={height} style={fit} />
           </button>
           {view.phase === 'paused' && framing && <FrameOverlay />}
+          {view.phase === 'paused' && placing && <WordsOverlay frame={view.frame} />}
         </div>
       </div>
       <div className="monitor__keys">

@@ -85,6 +85,7 @@ export class Player {
   private painted = -1;
   private preview: string | null = null;
   private held: HeldFrame | null = null;
+  private tried: Timeline | null = null;
   view: PlayerView = { phase: 'paused', frame: 0, error: null };
   private readonly listeners = new Set<() => void>();
 
@@ -114,6 +115,12 @@ export class Player {
 
   attach(canvas: HTMLCanvasElement | null): void {
     this.canvas = canvas;
+    this.paint(true);
+  }
+
+  /** More fonts are there: words that were drawn without them are drawn again. */
+  fontsCame(): void {
+    this.painter.clear();
     this.paint(true);
   }
 
@@ -154,8 +161,16 @@ export class Player {
     if (this.view.phase === 'paused') this.paint(true);
   }
 
+  /** While nothing plays, shows how the piece would look otherwise; null lets it go. */
+  tryOut(timeline: Timeline | null): void {
+    if (!timeline && !this.tried) return;
+    this.tried = timeline;
+    if (this.view.phase === 'paused') this.paint(true);
+  }
+
   /** The timeline as it is painted now. */
   private painting(): Timeline | null {
+    if (this.tried && this.view.phase === 'paused') return this.tried;
     const { timeline, held } = this;
     if (!timeline || !held || this.view.phase !== 'paused') return timeline;
     const scenes = timeline.scenes.map((s) =>
@@ -169,6 +184,11 @@ export class Player {
         : s,
     );
     return { ...timeline, scenes };
+  }
+
+  /** The frame in which a scene begins; the first of the piece where there is no such scene. */
+  startOf(sceneId: string): number {
+    return this.timeline?.scenes.find((s) => s.sceneId === sceneId)?.start ?? 0;
   }
 
   seek(frame: number): void {

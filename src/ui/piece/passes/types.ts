@@ -21,12 +21,16 @@ export interface Pass {
   RowExtra: ComponentType<RowExtraProps>;
   /** What a row shows beside its times; null for nothing. */
   RowFigure: ComponentType<{ id: string; shown: string }> | null;
+  /** Rows show their scene as it will be seen, instead of the picture alone. */
+  painted: boolean;
   /** Rows show the alternatives of their picture. */
   alternatives: boolean;
   /** Rows offer to have other words spoken. */
   offersSpoken: boolean;
   /** Whether the picture's frame is set on the monitor. */
   framing(view: ViewState): boolean;
+  /** Whether words are put in their place on the monitor. */
+  placing: boolean;
   /** The tools for the selected rows. */
   Tools: ComponentType;
 }

@@ -12,6 +12,7 @@ import { useShelf } from '../../shared/use-shelf.ts';
 import { useBring } from '../bring.tsx';
 import { usePiece } from '../context.ts';
 import { useSceneMarks } from '../marks.ts';
+import { PaintedScene } from '../painted/painted-frame.tsx';
 import type { RowActions } from './row-actions.ts';
 
 /** The picture of a row; in the pass for pictures with its alternatives beside it. A picture can be dropped on it. */
@@ -23,6 +24,7 @@ export const RowPicture = memo(function RowPicture({
   index,
   format,
   wide,
+  painted,
   actions,
 }: {
   id: string;
@@ -34,6 +36,8 @@ export const RowPicture = memo(function RowPicture({
   index: number;
   format: Format;
   wide: boolean;
+  /** The scene with its words, and not the picture alone. */
+  painted: boolean;
   actions: RowActions;
 }) {
   const { byId } = useShelf();
@@ -67,10 +71,12 @@ export const RowPicture = memo(function RowPicture({
         type="button"
         className={`frame${weak ? ' frame--weak' : ''}${before ? ' frame--on' : ''}`}
         aria-label={`Pictures for scene ${index + 1}${before ? `, goes on with that of scene ${before}` : entry ? `, now: ${entry.title}` : ', none yet'}`}
-        onClick={() => view.setPass('pictures')}
+        onClick={() => !painted && view.setPass('pictures')}
         style={{ aspectRatio: aspect(format) }}
       >
-        {entry ? (
+        {painted ? (
+          <PaintedScene id={id} />
+        ) : entry ? (
           <Thumb entry={entry} format={format} framing={picture?.framing ?? null} />
         ) : (
           <PictureOutlined aria-hidden />

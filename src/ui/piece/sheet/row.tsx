@@ -103,7 +103,7 @@ function RowAfar({ scene, index, format }: Pick<RowProps, 'index' | 'format'> & 
 
 function RowWhole(props: RowOfProps & Pick<RowEdgeProps, 'attributes' | 'listeners'>) {
   const { scene, index, last, actions, attributes, listeners } = props;
-  const { RowExtra, RowFigure, alternatives, offersSpoken } = passOf(props.pass);
+  const { RowExtra, RowFigure, alternatives, painted, offersSpoken } = passOf(props.pass);
   const [apart, setApart] = useState(false);
   const toggleApart = useCallback(() => setApart((on) => !on), []);
   return (
@@ -117,6 +117,7 @@ function RowWhole(props: RowOfProps & Pick<RowEdgeProps, 'attributes' | 'listene
         index={index}
         format={props.format}
         wide={alternatives}
+        painted={painted}
         actions={actions}
       />
       <div className="row__words">

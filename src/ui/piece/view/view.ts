@@ -5,7 +5,7 @@ export interface ViewState {
   /** Ids of the selected scenes, the one that was selected first in front. */
   selected: string[];
   pass: PassName;
-  /** Which of the tools of a pass is open, by pass. */
+  /** Which of the tools of a pass is open, by pass; and which part of a tool, by its name. */
   open: Readonly<Record<string, string | undefined>>;
   /** Which picture of the scene the tools are for, from 0. */
   slot: number;
@@ -55,6 +55,11 @@ export class View {
   /** Opens one of the tools of a pass. */
   open(pass: PassName, tool: string): void {
     this.store.setState((s) => ({ open: { ...s.open, [pass]: tool } }));
+  }
+
+  /** Chooses a part of a tool. */
+  openPart(name: string, part: string): void {
+    this.store.setState((s) => ({ open: { ...s.open, [name]: part } }));
   }
 
   setSlot(slot: number): void {

@@ -23,8 +23,10 @@ export const music: Pass = {
   useWanted,
   RowExtra,
   RowFigure: null,
+  painted: false,
   alternatives: false,
   offersSpoken: false,
   framing: () => false,
+  placing: false,
   Tools: MusicTools,
 };

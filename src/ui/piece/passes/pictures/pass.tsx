@@ -44,9 +44,11 @@ export const pictures: Pass = {
   useWanted,
   RowExtra,
   RowFigure: null,
+  painted: false,
   alternatives: true,
   offersSpoken: false,
   // Looking for pictures needs room below; setting a frame needs a large picture.
   framing: (view) => view.open.pictures === 'frame',
+  placing: false,
   Tools: PictureTools,
 };

@@ -27,8 +27,10 @@ export const voice: Pass = {
   useWanted,
   RowExtra,
   RowFigure: null,
+  painted: false,
   alternatives: false,
   offersSpoken: false,
   framing: () => false,
+  placing: false,
   Tools: VoiceTools,
 };

@@ -46,8 +46,10 @@ export const words: Pass = {
   useWanted,
   RowExtra,
   RowFigure,
+  painted: false,
   alternatives: false,
   offersSpoken: true,
   framing: () => false,
+  placing: false,
   Tools: WordsTools,
 };

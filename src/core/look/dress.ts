@@ -1,0 +1,166 @@
+import { contentKey } from '../hash.ts';
+import type { SceneLook, Style } from '../piece/types.ts';
+import type { WordLayout } from './layouts.ts';
+import { overWord, panel, strip } from './looks/make.ts';
+import { type LookName, lookOf } from './looks.ts';
+import type { Face, LayoutStyle, Look, PartStyle } from './types.ts';
+
+/** How the words of a scene look: the look of the piece, what the piece changes of it, and what the scene changes. */
+export interface Dress {
+  /** Same key, same dress. */
+  key: string;
+  name: LookName;
+  look: Look;
+  style: LayoutStyle;
+  faces: Look['faces'];
+  /** The writer wants nothing behind the words. */
+  bare: boolean;
+  /** Where the writer put the words, by format. */
+  places: Style['places'];
+}
+
+/** A ground that the writer chose without a colour. */
+const PANEL_RADIUS = 10;
+const OUTLINE = { width: 0.075 } as const;
+/** Least shade behind words that a writer wants on the picture itself. */
+const SHADE_LEAST = 0.18;
+const SHADE_COLOUR = '#0b0a0f';
+
+/** By what the piece changes and what the scene changes, as they are: documents are never changed in place. */
+const known = new WeakMap<Style, WeakMap<SceneLook | typeof NO_CHANGES, Map<string, Dress>>>();
+const NO_CHANGES = {};
+
+/** The look that a scene has: its own, or that of the piece. */
+export const lookNameOf = (piece: { look: LookName }, scene: { look: SceneLook | null }): LookName =>
+  scene.look?.look ?? piece.look;
+
+/** piece: its look and what it changes of it; scene: exceptions, which win. */
+export function dressOf(
+  piece: { look: LookName; style: Style },
+  scene: { look: SceneLook | null },
+  layout: WordLayout,
+): Dress {
+  const name = lookNameOf(piece, scene);
+  const byScene = known.get(piece.style) ?? new WeakMap<SceneLook | typeof NO_CHANGES, Map<string, Dress>>();
+  known.set(piece.style, byScene);
+  const byLayout = byScene.get(scene.look ?? NO_CHANGES) ?? new Map<string, Dress>();
+  byScene.set(scene.look ?? NO_CHANGES, byLayout);
+  const have = byLayout.get(`${name} ${layout}`);
+  if (have) return have;
+  const changes = merged(piece.style, scene.look);
+  const done = dressed(contentKey({ name, layout, changes }), name, layout, changes);
+  byLayout.set(`${name} ${layout}`, done);
+  return done;
+}
+
+function merged(of: Style, by: SceneLook | null): Style {
+  if (!by) return of;
+  const own = Object.entries(by).filter(([k, v]) => k !== 'look' && v !== null);
+  const places = by.places ? { ...of.places, ...by.places } : of.places;
+  return { ...of, ...(Object.fromEntries(own) as Partial<Style>), places };
+}
+
+function dressed(key: string, name: LookName, layout: WordLayout, c: Style): Dress {
+  const look = lookOf(name);
+  const base = look.layouts[layout];
+  const faces = { ...look.faces };
+  const role = base.head.face;
+  faces[role] = faceOf(look.faces[role], c);
+  if (c.family !== null && base.rest && base.rest.face !== role)
+    faces[base.rest.face] = { ...look.faces[base.rest.face], family: c.family };
+  const grounded = onGround(base, c, look);
+  const frames = (ms: number) => Math.round((ms * 30) / 1000);
+  const style: LayoutStyle = {
+    ...grounded,
+    align: c.align ?? grounded.align,
+    scale: c.size === null ? grounded.scale : scaledBy(grounded.scale, c.size),
+    reveal: {
+      ...grounded.reveal,
+      kind: c.reveal ?? grounded.reveal.kind,
+      delay: c.delayMs === null ? grounded.reveal.delay : frames(c.delayMs),
+      frames: c.revealMs === null ? grounded.reveal.frames : Math.max(1, frames(c.revealMs)),
+    },
+  };
+  return { key, name, look, style, faces, bare: c.ground === 'none', places: c.places };
+}
+
+const faceOf = (of: Face, c: Style): Face => ({
+  ...of,
+  family: c.family ?? of.family,
+  weight: c.weight ?? of.weight,
+  italic: c.italic ?? of.italic,
+  upper: c.upper ?? of.upper,
+  tracking: c.tracking ?? of.tracking,
+  leading: c.leading ?? of.leading,
+});
+
+function scaledBy(scale: LayoutStyle['scale'], k: number): LayoutStyle['scale'] {
+  const even = (n: number) => 2 * Math.round((n * k) / 2);
+  return Object.fromEntries(
+    Object.entries(scale).map(([f, s]) => [
+      f,
+      { ...s, largest: even(s.largest), smallest: even(s.smallest), rest: even(s.rest) },
+    ]),
+  ) as LayoutStyle['scale'];
+}
+
+/** The ground, or the lack of one, that the writer wants, and the colours of the words. */
+function onGround(base: LayoutStyle, c: Style, look: Look): LayoutStyle {
+  if (c.ground === null && c.colour === null && c.groundColour === null) return base;
+  const colourOf = (p: PartStyle): string => c.colour ?? p.colour;
+  const part = (p: PartStyle, more: Partial<PartStyle>): PartStyle => ({
+    ...p,
+    colour: colourOf(p),
+    ...more,
+  });
+  const parts = (more: (p: PartStyle) => Partial<PartStyle>): LayoutStyle => ({
+    ...base,
+    head: part(base.head, more(base.head)),
+    rest: base.rest && part(base.rest, more(base.rest)),
+  });
+  const fill = c.groundColour;
+  if (c.ground === null)
+    return {
+      ...parts((p) => ({ ground: p.ground && fill !== null ? { ...p.ground, colour: fill } : p.ground })),
+      panel: base.panel && fill !== null ? { ...base.panel, colour: fill } : base.panel,
+    };
+  const bare = { ground: null, outline: null, glow: null };
+  const off = { panel: null, ornaments: null, scrim: base.scrim, shade: null };
+  const colour = fill ?? against(c.colour ?? base.head.colour, look);
+  switch (c.ground) {
+    case 'none':
+      return { ...parts(() => bare), ...off };
+    case 'shade':
+      return { ...parts(() => bare), ...off, shade: { colour: fill ?? SHADE_COLOUR, least: SHADE_LEAST } };
+    case 'outline':
+      return { ...parts(() => ({ ...bare, outline: { colour, width: OUTLINE.width } })), ...off };
+    case 'strip':
+      return {
+        ...parts(() => ({
+          ...bare,
+          ground: strip(colour, { radius: 0.08 }),
+          said: base.head.said && overWord(base.head.said.colour),
+        })),
+        ...off,
+      };
+    case 'panel':
+      return {
+        ...parts(() => bare),
+        ...off,
+        panel: base.panel ? { ...base.panel, colour } : panel(colour, { radius: PANEL_RADIUS }),
+      };
+    default:
+      return c.ground satisfies never;
+  }
+}
+
+/** Of ink and paper the one that a colour stands out from. */
+const against = (colour: string, { colours }: Look): string => {
+  const light = (c: string) =>
+    [1, 3, 5].reduce(
+      (sum, at, i) => sum + Number.parseInt(c.slice(at, at + 2), 16) * ([0.3, 0.59, 0.11][i] ?? 0),
+      0,
+    );
+  const apart = (c: string) => Math.abs(light(c) - light(colour));
+  return apart(colours.ink) > apart(colours.paper) ? colours.ink : colours.paper;
+};

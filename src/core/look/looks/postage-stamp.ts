@@ -1,0 +1,114 @@
+import type { Ornament, OrnamentPlace } from '../types.ts';
+import { face, inset, layout, makeLook, part, reveal, scales } from './make.ts';
+
+const CREAM = '#f8f1df';
+const GREEN = '#1f5a45';
+const INK = '#1d2b25';
+const RED = '#992d23';
+
+const { area, zones } = inset({ side: 0.09, top: 0.09, share: 0.49 });
+
+/** The white sheet of a stamp with its teeth, drawn as four scalloped strips round the picture. */
+function teeth({ picture: p }: Pick<OrnamentPlace, 'picture'>): Ornament[] {
+  const wide = 24;
+  const hole = 9;
+  const step = 30;
+  const out: Ornament[] = [];
+  const dot = (x: number, y: number): Ornament => ({
+    ...{
+      kind: 'shape',
+      x: x - hole,
+      y: y - hole,
+      width: 2 * hole,
+      height: 2 * hole,
+      radius: hole,
+      colour: '#d3dccd',
+    },
+  });
+  const [nx, ny] = [Math.round((p.width + 2 * wide) / step), Math.round((p.height + 2 * wide) / step)];
+  for (let i = 0; i <= nx; i++) {
+    const x = p.x - wide + ((p.width + 2 * wide) * i) / nx;
+    out.push(dot(x, p.y - wide), dot(x, p.y + p.height + wide));
+  }
+  for (let i = 1; i < ny; i++) {
+    const y = p.y - wide + ((p.height + 2 * wide) * i) / ny;
+    out.push(dot(p.x - wide, y), dot(p.x + p.width + wide, y));
+  }
+  return out;
+}
+
+/** Wavy lines of a postmark, over the corner of the picture. */
+const waves = ({ picture: p }: Pick<OrnamentPlace, 'picture'>): Ornament => {
+  const [x0, y0] = [p.x + p.width * 0.62, p.y + p.height * 0.04];
+  const wide = p.width * 0.36;
+  const lines = [0, 1, 2, 3].map((k) => {
+    const y = y0 + k * 26;
+    const parts = [0, 1, 2, 3].map((i) => {
+      const x = x0 + (wide * i) / 4;
+      return `Q ${x + wide / 16} ${y - 14} ${x + wide / 8} ${y} Q ${x + (wide * 3) / 16} ${y + 14} ${x + wide / 4} ${y}`;
+    });
+    return `M ${x0} ${y} ${parts.join(' ')}`;
+  });
+  return {
+    ...{
+      kind: 'path',
+      path: lines.join(' '),
+      fill: null,
+      stroke: { colour: 'rgba(248, 241, 223, 0.75)', width: 5 },
+    },
+    box: { x: x0 - 6, y: y0 - 20, width: wide + 12, height: 120 },
+  };
+};
+
+const picture = {
+  ...{ area, border: { colour: CREAM, width: 24 }, shadow: null },
+  ornaments: (at: Pick<OrnamentPlace, 'picture'>) => [...teeth(at), waves(at)],
+};
+const marked = { plate: null, colour: RED };
+
+/** A large stamp with its teeth and a postmark, and the words as an address. */
+export const postageStamp = makeLook({
+  label: 'Postage stamp',
+  describe: 'The picture as a stamp with teeth and postmark, words like an address',
+  suits: ['nostalgic', 'warm', 'literary'],
+  colours: { ink: INK, paper: CREAM, accent: RED, ground: ['#dbe3d6', '#cbd6c6'] },
+  onGround: { colour: INK, accent: '#8f2a20' },
+  faces: {
+    display: face('fraunces', 700, { leading: 1.16 }),
+    text: face('lora', 600, { leading: 1.34 }),
+    small: face('lora', 500, { italic: true, leading: 1.36 }),
+  },
+  zones,
+  bare: picture,
+  layouts: {
+    title: layout({
+      head: part('display', INK, { highlight: marked }),
+      ...{ scale: scales(112, 58, 5), align: 'centre', picture },
+      reveal: reveal('rise', { frames: 14, wholeAtOpening: true }),
+    }),
+    caption: layout({
+      head: part('text', INK, { highlight: marked, saidColour: RED }),
+      ...{ scale: scales(60, 60, 4), align: 'centre', picture },
+      reveal: reveal('spoken', { frames: 5 }),
+    }),
+    quote: layout({
+      head: part('text', INK, { highlight: marked }),
+      rest: part('small', GREEN),
+      ...{ scale: scales(74, 44, 7, 42), align: 'centre', picture },
+      reveal: reveal('rise'),
+    }),
+    figure: layout({
+      head: part('display', RED),
+      rest: part('text', INK),
+      ...{ scale: scales(240, 90, 1, 60), align: 'centre', picture },
+      reveal: reveal('counted'),
+    }),
+    end: layout({
+      head: part('display', INK, { highlight: marked }),
+      rest: part('small', GREEN),
+      ...{ scale: scales(100, 54, 5, 52), align: 'centre', picture },
+      reveal: reveal('rise'),
+    }),
+  },
+  transition: { kind: 'iris', frames: 16 },
+});

@@ -1,0 +1,29 @@
+import { dressOf, lookNameOf } from '../look/dress.ts';
+import type { Format, Size } from '../look/formats.ts';
+import { lookOf } from '../look/looks.ts';
+import type { PictureStyle } from '../look/types.ts';
+import type { Piece, Scene } from '../piece/types.ts';
+import type { PictureFrame, SceneColours } from './types.ts';
+import { showsWords } from './words.ts';
+
+const styleOf = (piece: Piece, scene: Scene): PictureStyle | null => {
+  if (!showsWords(scene.layout)) return lookOf(lookNameOf(piece, scene)).bare;
+  // A caption that is not shown leaves the picture as it is: its frame belongs to the look.
+  return dressOf(piece, scene, scene.layout).style.picture;
+};
+
+/** Where the pictures of a scene stand on the stage; null where they fill it. */
+export function frameFor(piece: Piece, scene: Scene, format: Format, stage: Size): PictureFrame | null {
+  const style = styleOf(piece, scene);
+  if (!style) return null;
+  const area = style.area(stage, format);
+  const { border, shadow, ornaments } = style;
+  const { colours } = lookOf(lookNameOf(piece, scene));
+  const drawn = area && ornaments ? ornaments({ picture: area, stage, format, colours }) : [];
+  return { area, border, shadow, ornaments: drawn };
+}
+
+export function coloursOf(piece: Piece, scene: Scene): SceneColours {
+  const { ink, paper, ground } = lookOf(lookNameOf(piece, scene)).colours;
+  return { ink, paper, ground };
+}

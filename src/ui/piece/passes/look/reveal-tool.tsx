@@ -1,0 +1,88 @@
+'use client';
+
+import { Button, InputNumber, Select } from 'antd';
+import { dressOf } from '../../../../core/look/dress.ts';
+import { LAYOUTS, type WordLayout } from '../../../../core/look/layouts.ts';
+import { REVEAL_KINDS, REVEALS, type RevealKind } from '../../../../core/look/reveals.ts';
+import { framesToMs } from '../../../../core/time.ts';
+import { usePiece } from '../../context.ts';
+import { useScoped } from './scope.ts';
+
+/** How words come, after how long, and how long that takes. */
+export function RevealTool() {
+  const { player } = usePiece();
+  const { scope, piece, scene, style, now, change } = useScoped();
+  const layout = scene && LAYOUTS[scene.layout].words ? (scene.layout as WordLayout) : 'caption';
+  const { reveal } = dressOf(
+    piece,
+    scope === 'piece' ? { look: null } : { look: scene?.look ?? null },
+    layout,
+  ).style;
+  const own = style.reveal !== null;
+  const seconds = (key: 'delayMs' | 'revealMs', label: string, value: number) => (
+    <div className="style__line">
+      <span className="style__name">{label}</span>
+      <InputNumber
+        size="small"
+        aria-label={`${label} in seconds`}
+        min={0}
+        max={10}
+        step={0.1}
+        precision={2}
+        value={Number((value / 1000).toFixed(2))}
+        onChange={(v) => change({ [key]: v === null ? null : Math.round(v * 1000) }, key)}
+        suffix="s"
+      />
+      {style[key] !== null ? (
+        <Button
+          size="small"
+          type="text"
+          aria-label={`${label} as before`}
+          onClick={() => change({ [key]: null })}
+        >
+          ↺
+        </Button>
+      ) : (
+        <span />
+      )}
+    </div>
+  );
+  return (
+    <div className="style">
+      <div className="style__line">
+        <span className="style__name">Words come</span>
+        <Select
+          size="small"
+          aria-label="How words come"
+          value={own ? now.reveal : ''}
+          onChange={(v: RevealKind | '') => change({ reveal: v === '' ? null : v })}
+          options={[
+            {
+              value: '',
+              label: `As the ${scope === 'piece' ? 'look' : 'piece'} has it: ${REVEALS[reveal.kind].label.toLowerCase()}`,
+            },
+            ...REVEAL_KINDS.map((value) => ({ value, label: REVEALS[value].label })),
+          ]}
+          popupMatchSelectWidth={false}
+        />
+        <span />
+      </div>
+      {seconds('delayMs', 'After', now.delayMs ?? framesToMs(reveal.delay))}
+      {seconds('revealMs', 'Each line within', now.revealMs ?? framesToMs(reveal.frames))}
+      <p className="tools__note">
+        What comes with the voice follows it word by word; the rest keeps to these times. In the end all words
+        stand long enough to be read.
+      </p>
+      <Button
+        size="small"
+        disabled={!scene}
+        onClick={() => {
+          player.pause();
+          if (scene) void player.play(player.startOf(scene.id));
+        }}
+      >
+        Play this row
+      </Button>
+    </div>
+  );
+}
