@@ -1,8 +1,9 @@
-import { execFileSync, spawnSync } from 'node:child_process';
+import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
+import { ssim } from './likeness.ts';
 import { accessible, begin, saved, stored, voicesReady } from './steps.ts';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'nabbet-e2e-'));
@@ -18,25 +19,6 @@ const probe = (file: string) =>
       file,
     ]).toString(),
   ).streams;
-
-/** Structural similarity of two pictures in the video's own colour space, by ffmpeg. */
-function ssim(a: string[], b: string[]): number {
-  const yuv = 'scale=out_color_matrix=bt709:out_range=tv,format=yuv420p';
-  const graph = `[0:v]${yuv}[x];[1:v]${yuv}[y];[x][y]ssim`;
-  const { stderr } = spawnSync('ffmpeg', [
-    '-hide_banner',
-    ...a,
-    ...b,
-    '-lavfi',
-    graph,
-    '-frames:v',
-    '1',
-    '-f',
-    'null',
-    '-',
-  ]);
-  return Number(/All:([\d.]+)/.exec(stderr.toString())?.[1]);
-}
 
 /** A title and a line over a picture that moves. */
 const PARITY = `A small test of a big thing

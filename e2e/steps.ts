@@ -65,7 +65,10 @@ export async function voicesReady(page: Page): Promise<void> {
   await expect(page.locator('.row__time--estimated')).toHaveCount(0, { timeout: 90_000 });
 }
 
-export async function pass(page: Page, name: 'Words' | 'Pictures' | 'Voice' | 'Music'): Promise<void> {
+export async function pass(
+  page: Page,
+  name: 'Words' | 'Pictures' | 'Look' | 'Voice' | 'Music',
+): Promise<void> {
   await page.getByRole('navigation', { name: 'Passes' }).getByText(name).click();
 }
 

@@ -42,6 +42,10 @@ const STEMS = Object.fromEntries(
   Object.entries(WORDS).map(([mood, list]) => [mood, list.split(' ')]),
 ) as Record<MoodOfLook, string[]>;
 
+/** What may follow the stem of a word. */
+const ENDINGS =
+  /^(?:s|es|ed|d|ing|er|ers|or|ors|lor|lors|al|ly|y|ies|ment|ments|ion|ions|person|man|woman)?$/;
+
 /** What each sign adds to a mood. */
 const WORTH = {
   source: 1.4,
@@ -87,9 +91,9 @@ function signsOf(piece: Pick<Piece, 'title' | 'source' | 'scenes' | 'beds'>): Si
   const text = [piece.title, ...lines].join('\n');
   const words = contentWords(text).map((w) => w.text.toLowerCase());
   for (const [mood, stems] of Object.entries(STEMS) as [MoodOfLook, string[]][]) {
-    const found = [
-      ...new Set(words.filter((w) => stems.some((s) => w.startsWith(s) && w.length <= s.length + 4))),
-    ];
+    const hasStem = (w: string) =>
+      stems.some((stem) => w.startsWith(stem) && ENDINGS.test(w.slice(stem.length)));
+    const found = [...new Set(words.filter(hasStem))];
     if (!found.length) continue;
     // What is said in a long text by chance counts for less.
     const share = found.length / Math.max(1, Math.sqrt(words.length / 24));

@@ -27,3 +27,15 @@ export const cssFont = ({ family, weight, italic, size }: Font): string =>
     `${size}px`,
     `${[family, ...STAND_INS.filter((f) => f !== family)].map((f) => `"${cssName(f)}"`).join(', ')}, sans-serif`,
   ].join(' ');
+
+/** Letters for which no family for a single script is asked: Latin, Greek, Cyrillic, and what stands between words. */
+const COMMON = /^[\u0000-\u024f\u0370-\u052f\u1e00-\u1eff\u2000-\u206f\u20a0-\u20cf]*$/;
+
+/** A font of cssFont with the families that a text can need, for loading them. */
+export const loadedFor = (css: string, text: string): string =>
+  COMMON.test(text)
+    ? css.replace(/, "(Nab [^"]*)"/g, (whole, name: string) => {
+        const family = familyNamed(name);
+        return family && FAMILIES[family].kind === 'script' ? '' : whole;
+      })
+    : css;

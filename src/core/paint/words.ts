@@ -62,7 +62,7 @@ function underWords(block: WordsBlock, moment: WordsMoment, stage: Stage, turned
   const { scrim, shade, panel, ornaments } = block;
   if (scrim) {
     const area = { ...wholeOf(stage), radius: 0, transform: IDENTITY };
-    const alpha = leaves * scrim.alpha * easeOut((frame + 1) / scrim.frames);
+    const alpha = scrim.alpha * comes(scrim.frames);
     draws.push({ kind: 'shape', area, colour: scrim.colour, clip: null, alpha });
   }
   if (shade && shade.alpha > FAINTEST)

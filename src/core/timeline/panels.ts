@@ -131,7 +131,7 @@ function edged(r: Rect, edge: EdgeKind, colour: string): Ornament {
 }
 
 /** How far a shade reaches beyond the words before it is gone, in sizes of the words. */
-const SHADE_REACH = 1.7;
+const SHADE_REACH = 2.5;
 
 /** A band over the whole width: as far as a picture is seen, so that no edge of it is. */
 export function shadeOf(
@@ -142,7 +142,7 @@ export function shadeOf(
 ): WordsBlock['shade'] {
   const reach = size * SHADE_REACH;
   const y = Math.round(words.y - reach);
-  const ramp = Math.min(0.5, (reach * 0.75) / (words.height + 2 * reach));
+  const ramp = Math.min(0.5, (reach * 0.85) / (words.height + 2 * reach));
   return {
     colour,
     alpha: least,

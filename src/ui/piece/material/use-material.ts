@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import { askTake, askTrack } from '../../../api/material.ts';
 import { failureOf } from '../../../core/failure.ts';
-import { cssFont } from '../../../core/look/fonts.ts';
+import { cssFont, loadedFor } from '../../../core/look/fonts.ts';
 import { neededFonts } from '../../../core/look/needed.ts';
 import type { Measure } from '../../../core/look/typeset/arrange.ts';
 import { Typesetter } from '../../../core/look/typeset/typesetter.ts';
@@ -34,7 +34,7 @@ export function useTypesetter(store: PieceStore): Typesetter | null {
   useEffect(() => {
     let alive = true;
     const wanted = [...neededFonts(piece)].filter(([css, text]) => !there.current.has(`${css} ${text}`));
-    const missing = wanted.filter(([css, text]) => !document.fonts.check(css, text));
+    const missing = wanted.filter(([css, text]) => !document.fonts.check(loadedFor(css, text), text));
     const done = () => {
       for (const [css, text] of wanted) there.current.add(`${css} ${text}`);
     };
@@ -44,7 +44,9 @@ export function useTypesetter(store: PieceStore): Typesetter | null {
       return;
     }
     // What cannot be loaded is shown by a font that stands in.
-    void Promise.allSettled(missing.map(([css, text]) => document.fonts.load(css, text))).then(() => {
+    void Promise.allSettled(
+      missing.map(([css, text]) => document.fonts.load(loadedFor(css, text), text)),
+    ).then(() => {
       if (!alive) return;
       done();
       setSetter(newTypesetter());

@@ -2,6 +2,7 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import { type LookReason, suitedLooks } from '../../../../core/look/choose.ts';
+import { loadedFor } from '../../../../core/look/fonts.ts';
 import { LOOK_NAMES, type LookName, lookOf } from '../../../../core/look/looks.ts';
 import { neededFonts } from '../../../../core/look/needed.ts';
 import type { Typesetter } from '../../../../core/look/typeset/typesetter.ts';
@@ -143,7 +144,9 @@ function useSetterForAll(piece: Piece): Typesetter | null {
   useEffect(() => {
     let alive = true;
     const wanted = JSON.parse(fonts) as [string, string][];
-    void Promise.allSettled(wanted.map(([css, text]) => document.fonts.load(css, text))).then(() => {
+    void Promise.allSettled(
+      wanted.map(([css, text]) => document.fonts.load(loadedFor(css, text), text)),
+    ).then(() => {
       if (alive) setSetter(newTypesetter());
     });
     return () => {
