@@ -68,9 +68,14 @@ async function main(): Promise<void> {
     await page.keyboard.press('Control+z');
   await page.getByLabel('Tools for words').getByText('Edit').click();
   const passes = page.getByRole('navigation', { name: 'Passes' });
-  for (const name of ['Pictures', 'Voice', 'Music']) {
+  for (const name of ['Pictures', 'Look', 'Voice', 'Music']) {
     await passes.getByText(name).click();
+    if (name === 'Look') await page.locator('.looks canvas').nth(18).waitFor();
     await shot(name.toLowerCase());
+    if (name === 'Look') {
+      await page.getByLabel('Tools for the look').getByText('Borders').click();
+      await shot('borders');
+    }
     if (name !== 'Pictures') continue;
     const tools = page.getByLabel('Tools for pictures');
     await tools.getByText('Frame').click();

@@ -7,6 +7,7 @@ import { cutScript } from '../core/text/script.ts';
 import { CONFIG } from '../server/config.ts';
 import { run } from '../server/program.ts';
 import { nabPiece } from '../server/shelf/shelf.ts';
+import { benchLooks } from './bench-looks.ts';
 import { round } from './bench-measure.ts';
 import { benchReading } from './bench-read.ts';
 import { benchRender } from './bench-render.ts';
@@ -24,6 +25,7 @@ export async function bench(): Promise<void> {
       machine: (await run('uname', ['-sr'])).stdout.toString().trim(),
       reading: await benchReading(say),
       shelf: await benchShelf(say),
+      looks: await benchLooks(say),
       draft: await draft(),
       render: await benchRender(folder, say),
     };

@@ -4,6 +4,7 @@ import { nanoid } from 'nanoid';
 import { Failed } from '../core/failure.ts';
 import { dressedDraft } from '../core/look/choose.ts';
 import type { Format } from '../core/look/formats.ts';
+import type { LookName } from '../core/look/looks.ts';
 import type { Mood } from '../core/music/moods.ts';
 import type { Angle } from '../core/outline/angles.ts';
 import { toldChapters } from '../core/outline/chapters.ts';
@@ -51,6 +52,8 @@ export interface InputOptions {
   voice: string;
   /** null for no music. */
   mood: Mood | null;
+  /** null: the one that suits it best. */
+  look: LookName | null;
 }
 
 /** What make was given, as a draft without pictures from the shelf yet. say: one line for the user at a time. */
@@ -60,7 +63,8 @@ export const draftFromInput = (options: InputOptions, say: (line: string) => voi
     for (const note of source.notes) say(noteWords(note));
     const draft =
       source.kind === 'script' ? scriptDraft(source, options) : outlineDraft(source, options, say);
-    const fitted = dressedDraft(fitDraft(draft, () => nanoid(10)));
+    const plain = fitDraft(draft, () => nanoid(10));
+    const fitted = options.look ? { ...plain, look: options.look } : dressedDraft(plain);
     checkScenes(
       fitted.scenes.length,
       source.kind === 'script' ? 'Take a part of it, or --split paragraph.' : 'Give a shorter --target.',

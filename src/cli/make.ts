@@ -2,6 +2,7 @@ import { mkdir, open, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { FORMATS, type Format } from '../core/look/formats.ts';
+import { LOOK_NAMES } from '../core/look/looks.ts';
 import { MOOD_NAMES, type Mood } from '../core/music/moods.ts';
 import { ANGLES } from '../core/outline/angles.ts';
 import { PAINTERS, type PainterChoice } from '../core/paint/painters.ts';
@@ -12,7 +13,7 @@ import type { InputOptions } from './input.ts';
 import { UsageError } from './usage.ts';
 
 export const MAKE_USAGE =
-  'usage: nabbet make FILE|FOLDER|ADDRESS [-o OUT.mp4] [--as script|article|product] [--target SECONDS] [--angle NAME] [--chapters 1,2] [--format 9:16|1:1|16:9, or several with commas] [--height 480|720|1080] [--painter auto|compositor|canvas] [--split sentence|line|paragraph] [--voice NAME] [--music MOOD|none] [--json]';
+  'usage: nabbet make FILE|FOLDER|ADDRESS [-o OUT.mp4] [--as script|article|product] [--target SECONDS] [--angle NAME] [--chapters 1,2] [--format 9:16|4:5|1:1|16:9, or several with commas] [--look NAME] [--height 480|720|1080] [--painter auto|compositor|canvas] [--split sentence|line|paragraph] [--voice NAME] [--music MOOD|none] [--json]';
 
 export interface MakeOptions extends InputOptions {
   out: string;
@@ -73,6 +74,8 @@ export function parse(argv: string[]): MakeOptions {
     out: values.out ?? `${path.basename(file, path.extname(file))}.mp4`,
     format: formats[0] ?? '9:16',
     formats: [...new Set(formats)],
+    look:
+      values.look === undefined ? null : one('look', values.look, LOOK_NAMES, LOOK_NAMES[0] ?? 'paper-tape'),
     painter: one('painter', values.painter, PAINTERS, 'auto'),
     height: HEIGHTS.find((h) => h === height) ?? 1080,
     split: one('split', values.split, SPLITS, 'sentence'),
@@ -105,6 +108,7 @@ const read = (argv: string[]) =>
     options: {
       out: { type: 'string', short: 'o' },
       format: { type: 'string' },
+      look: { type: 'string' },
       painter: { type: 'string' },
       height: { type: 'string' },
       as: { type: 'string' },

@@ -2,7 +2,7 @@ import type { LookReason } from '../core/look/choose.ts';
 import type { FamilyKind } from '../core/look/families.ts';
 import type { MoodOfLook } from '../core/look/moods.ts';
 import type { Align } from '../core/look/types.ts';
-import type { Ground, SceneLook } from '../core/piece/types.ts';
+import type { Ground, SceneLook, Stress } from '../core/piece/types.ts';
 
 /** What can be changed of a look. */
 export const styleWords: Record<keyof SceneLook, string> = {
@@ -20,6 +20,8 @@ export const styleWords: Record<keyof SceneLook, string> = {
   colour: 'Colour of words',
   ground: 'Ground',
   groundColour: 'Colour of the ground',
+  stress: 'Stressed words',
+  stressColour: 'Their colour',
   align: 'Alignment',
   places: 'Place',
 };
@@ -30,6 +32,12 @@ export const groundWords: Record<Ground, string> = {
   panel: 'One panel',
   shade: 'Shade of the picture',
   outline: 'Outline of the letters',
+};
+
+export const stressWords: Record<Stress, string> = {
+  colour: 'Another colour',
+  plate: 'A plate behind',
+  stroke: 'A stroke along the foot',
 };
 
 export const alignWords: Record<Align, string> = { left: 'Left', centre: 'Centre', right: 'Right' };

@@ -13,6 +13,9 @@ export type LookReason =
   | { code: 'figures'; mood: MoodOfLook }
   | { code: 'music'; mood: MoodOfLook };
 
+/** So many looks are said to suit a piece: one that it has, and two more. */
+export const SUITED = 3;
+
 export interface SuitedLook {
   look: LookName;
   reasons: LookReason[];

@@ -1,7 +1,7 @@
 import { contentKey } from '../hash.ts';
-import type { SceneLook, Style } from '../piece/types.ts';
+import type { SceneLook, Stress, Style } from '../piece/types.ts';
 import type { WordLayout } from './layouts.ts';
-import { overWord, panel, strip } from './looks/make.ts';
+import { overWord, panel, strip, underWord } from './looks/make.ts';
 import { type LookName, lookOf } from './looks.ts';
 import type { Face, LayoutStyle, Look, PartStyle } from './types.ts';
 
@@ -68,7 +68,7 @@ function dressed(key: string, name: LookName, layout: WordLayout, c: Style): Dre
   faces[role] = faceOf(look.faces[role], c);
   if (c.family !== null && base.rest && base.rest.face !== role)
     faces[base.rest.face] = { ...look.faces[base.rest.face], family: c.family };
-  const grounded = onGround(base, c, look);
+  const grounded = stressed(onGround(base, c, look), c, look);
   const frames = (ms: number) => Math.round((ms * 30) / 1000);
   const style: LayoutStyle = {
     ...grounded,
@@ -152,6 +152,22 @@ function onGround(base: LayoutStyle, c: Style, look: Look): LayoutStyle {
     default:
       return c.ground satisfies never;
   }
+}
+
+/** Words that the writer stresses, as he wants them to be seen. */
+function stressed(base: LayoutStyle, c: Style, look: Look): LayoutStyle {
+  if (c.stress === null && c.stressColour === null) return base;
+  const kind = c.stress ?? (base.head.highlight?.plate ? 'plate' : 'colour');
+  const colour = c.stressColour ?? look.colours.accent;
+  const of = (p: PartStyle): PartStyle => {
+    const highlight: Record<Stress, PartStyle['highlight']> = {
+      colour: { plate: null, colour },
+      plate: { plate: overWord(colour), colour: against(colour, look) },
+      stroke: { plate: underWord(colour), colour: p.colour },
+    };
+    return { ...p, highlight: highlight[kind] };
+  };
+  return { ...base, head: of(base.head), rest: base.rest && of(base.rest) };
 }
 
 /** Of ink and paper the one that a colour stands out from. */

@@ -41,6 +41,7 @@ describe('stored pieces of every version', () => {
     ['1', stored(1)],
     ['2', asV2(stored(1))],
     ['3', stored(3)],
+    ['4', stored(4)],
   ])(
     'version %s: opened, undone to the beginning and redone to the end',
     (version, { first, doc, entries }) => {

@@ -154,6 +154,10 @@ export type BorderTransition = Of<typeof TRANSITION_FIELDS>;
 export const GROUNDS = ['none', 'strip', 'panel', 'shade', 'outline'] as const;
 export type Ground = (typeof GROUNDS)[number];
 
+/** How words that the writer stresses are told from others: by their colour, a plate behind them, or a stroke along their foot. */
+export const STRESSES = ['colour', 'plate', 'stroke'] as const;
+export type Stress = (typeof STRESSES)[number];
+
 /** Where words stand: the middle of the block and its width, in shares of the stage; null as wide as the look has it. */
 export interface Place {
   x: number;
@@ -189,6 +193,8 @@ const STYLE_FIELDS = {
   colour: change<string>(colour()),
   ground: change<Ground>(oneOf(GROUNDS)),
   groundColour: change<string>(colour()),
+  stress: change<Stress>(oneOf(STRESSES)),
+  stressColour: change<string>(colour()),
   align: change<Align>(oneOf(ALIGNS)),
   /** By format. */
   places: change<Partial<Record<Format, Place>>>(

@@ -1,13 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { marksWords, markWords, repairWords } from '../../wording/marks.ts';
 import type { CreditFact } from '../exchange/credits.ts';
+import { LAYOUT_NAMES } from '../look/layouts.ts';
+import { LOOK_NAMES } from '../look/looks.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
 import { applyEdit } from '../piece/edit.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
-import type { Piece, Scene } from '../piece/types.ts';
+import { AS_THE_PIECE, type Piece, type Scene } from '../piece/types.ts';
 import { msToSamples } from '../time.ts';
 import { compile } from '../timeline/compile.ts';
 import { takeKey } from '../timeline/keys.ts';
+import type { AssetFact } from '../timeline/types.ts';
 import { type CheckName, check, type Mark } from './proof.ts';
 import type { ProofFacts } from './types.ts';
 
@@ -139,4 +142,47 @@ describe('proof', () => {
     expect(mark).toMatchObject({ sceneId: 'a', pass: 'voice', why: { code: 'unspeakable' } });
     expect(mended(p, mark, facts)).toEqual([]);
   });
+
+  it('words that cannot be told from what is behind them, mended by the least that is enough', () => {
+    const same = (more: Partial<Scene['look'] & object>) => ({ look: { ...AS_THE_PIECE, ...more } });
+    // On a strip: another colour is enough.
+    const strip = piece([fine('a', same({ colour: '#888888', ground: 'strip', groundColour: '#808080' }))]);
+    const [mark] = only('legible', marksOf(strip));
+    expect(mark).toMatchObject({ on: 'strip', sceneId: 'a', weight: 'look', pass: 'look' });
+    expect(mark?.ratio).toBeLessThan(1.3);
+    expect(markWords(mark as Mark)).toMatch(/stand out from the strip by 1\.\d to 1, and need [34]/);
+    expect(only('legible', mended(strip, mark))).toEqual([]);
+    // On the picture itself, which may be anything: a shade, and white words.
+    const bare = piece([fine('a', same({ colour: '#777777', ground: 'none' }))]);
+    const facts = { ...NOTHING, assets: { p: headed([0, 0, 0.1, 0.1]) } };
+    const [onPicture] = only('legible', marksOf(bare, facts));
+    expect(onPicture?.on).toBe('picture');
+    expect(only('legible', mended(bare, onPicture, facts))).toEqual([]);
+    // Without a picture, on the ground of the look.
+    const [onGround] = only('legible', marksOf(bare));
+    expect(onGround?.on).toBe('ground');
+    expect(only('legible', mended(bare, onGround))).toEqual([]);
+    // Without a word of the writer, no look has words that cannot be read.
+    for (const look of LOOK_NAMES) {
+      const scenes = LAYOUT_NAMES.map((layout) => fine(layout, { layout, highlights: [[0, 3]] }));
+      expect(only('legible', marksOf({ ...piece(scenes), look }))).toEqual([]);
+    }
+  });
+
+  it('words on a head that the writer put there', () => {
+    const heads = { p: headed([0.4, 0.2, 0.2, 0.15]) };
+    const put = (y: number) =>
+      piece([fine('a', { look: { ...AS_THE_PIECE, places: { '9:16': { x: 0.5, y, width: null } } } })]);
+    const of = (p: Piece) => only('on-head', marksOf(p, { ...NOTHING, assets: heads })).map((m) => m.sceneId);
+    expect(of(put(0.27))).toEqual(['a']);
+    expect(of(put(0.8))).toEqual([]);
+  });
+});
+
+/** A picture in which somebody's head is. */
+const headed = (head: [number, number, number, number]): AssetFact => ({
+  ...{ id: 'p', kind: 'still', loopFrames: 0, durationMs: 0, sound: false },
+  views: {
+    tall: { width: 1080, height: 1920, focal: head, relief: { cells: '08f'.repeat(96), heads: [head] } },
+  },
 });

@@ -15,6 +15,7 @@ import type {
   Scale,
   Zone,
 } from '../types.ts';
+import { middle } from '../typeset/stand.ts';
 
 /** How large words of a tall video are in other formats, and how many lines more or fewer they get. */
 const IN_FORMAT: Record<Format, { size: number; lines: number }> = {
@@ -166,6 +167,21 @@ export type Design = Omit<Look, 'layouts' | 'bare' | 'partGap' | 'leave' | 'turn
     layouts: Pick<Look['layouts'], Drawn> & Partial<Look['layouts']>;
   };
 
+/** Beside a picture in a wide video there is room for more lines, and nothing to keep off. */
+const BESIDE = { lines: 2, size: 1.14 } as const;
+
+/** Words that have a place of their own beside the picture stand in its middle. */
+const besidePictures = (layouts: Look['layouts']): Look['layouts'] =>
+  Object.fromEntries(
+    Object.entries(layouts).map(([name, of]) => {
+      if (!of.picture?.area(STAGE['16:9'], '16:9')) return [name, of];
+      const { largest, rest, lines, ...scale } = of.scale['16:9'];
+      const larger = (n: number) => 2 * Math.round((n * BESIDE.size) / 2);
+      const wide = { ...scale, largest: larger(largest), rest: larger(rest), lines: lines + BESIDE.lines };
+      return [name, { ...of, stand: of.stand ?? middle, scale: { ...of.scale, '16:9': wide } }];
+    }),
+  ) as Look['layouts'];
+
 export function makeLook({ onGround, ...design }: Design): Look {
   const { title, caption, figure } = design.layouts;
   const plain = (of: PartStyle, colour: string): PartStyle => ({
@@ -233,11 +249,11 @@ export function makeLook({ onGround, ...design }: Design): Look {
     ...{ bare: null, partGap: 0.3, leave: { frames: 4, share: 0.85 } },
     turn: { kind: design.transition.kind === 'cut' ? 'cut' : 'dissolve', frames: 8 },
     ...design,
-    layouts: {
+    layouts: besidePictures({
       ...derived,
       words: highlighted(derived.words),
       split: highlighted(derived.split),
       ...design.layouts,
-    },
+    }),
   };
 }

@@ -7,7 +7,7 @@ type Json = Record<string, unknown>;
 const STYLE: Json = {
   ...{ reveal: null, delayMs: null, revealMs: null, family: null, weight: null, italic: null, upper: null },
   ...{ size: null, tracking: null, leading: null, colour: null, ground: null, groundColour: null },
-  ...{ align: null, places: null },
+  ...{ stress: null, stressColour: null, align: null, places: null },
 };
 
 /** Version 4 knew the reveal alone. */

@@ -29,9 +29,10 @@ export const legible: Check<LegibleFinding> = {
 
 /** On a ground of its own, words get another colour; on a picture, the picture a shade, and the words a colour that it suits. */
 function repairOf(piece: Piece, scene: Scene, { on, ground }: Legibility): Edit | null {
-  const { ink, paper } = lookOf(lookNameOf(piece, scene)).colours;
-  if (ground !== null)
-    return styleScenes([scene], { colour: furthest(ground, [ink, paper, '#ffffff', '#111111']) });
+  const { ink, paper, ground: behind } = lookOf(lookNameOf(piece, scene)).colours;
+  const plain = on === 'ground' ? behind[0] : ground;
+  if (plain !== null)
+    return styleScenes([scene], { colour: furthest(plain, [ink, paper, '#ffffff', '#111111']) });
   if (on === 'picture')
     return styleScenes([scene], { ground: 'shade', groundColour: '#0b0a0f', colour: '#ffffff' });
   return null;

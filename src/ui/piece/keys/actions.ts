@@ -1,4 +1,6 @@
+import { SUITED, suitedLooks } from '../../../core/look/choose.ts';
 import { setClip } from '../../../core/piece/placements.ts';
+import { setLook } from '../../../core/piece/style.ts';
 import { WHOLE_CLIP } from '../../../core/piece/types.ts';
 import { FPS } from '../../../core/time.ts';
 import type { Timeline } from '../../../core/timeline/types.ts';
@@ -59,6 +61,16 @@ const setPart = (edge: 'inMs' | 'outMs') =>
     if (next.outMs === null || next.outMs > next.inMs) piece.apply(setClip(scene, slot, next));
   });
 
+/** From one look that suits the piece to the next, and round. */
+const nextLook = ({ piece }: Hands): void => {
+  const { doc } = piece.store.state;
+  const suited = suitedLooks(doc)
+    .slice(0, SUITED)
+    .map((l) => l.look);
+  const next = suited[(suited.indexOf(doc.look) + 1) % suited.length];
+  if (next) piece.apply(setLook(next));
+};
+
 /** Every action of the piece screen. */
 export const ACTIONS: readonly Action[] = [
   {
@@ -104,6 +116,10 @@ export const ACTIONS: readonly Action[] = [
     label: 'To the start',
     strokes: [{ key: 'home' }],
     run: (h) => h.piece.player.seek(0),
+  },
+  {
+    ...{ id: 'next-look', group: 'Piece', label: 'Another look that suits the piece' },
+    ...{ strokes: [{ key: 'y' }], run: nextLook },
   },
   {
     ...{ id: 'whole-screen', group: 'Play', label: 'Monitor on the whole screen', strokes: [{ key: 'f' }] },

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { type LookReason, suitedLooks } from '../../../../core/look/choose.ts';
+import { type LookReason, SUITED, suitedLooks } from '../../../../core/look/choose.ts';
 import { loadedFor } from '../../../../core/look/fonts.ts';
 import { LOOK_NAMES, type LookName, lookOf } from '../../../../core/look/looks.ts';
 import { neededFonts } from '../../../../core/look/needed.ts';
@@ -81,9 +81,6 @@ export function LooksTool() {
     </>
   );
 }
-
-/** So many are said to suit the piece. */
-const SUITED = 3;
 
 const titleOf = (name: LookName, reasons: readonly LookReason[]): string => {
   const why = lookReasonWords(reasons);

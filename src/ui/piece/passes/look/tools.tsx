@@ -3,6 +3,7 @@
 import { Button, Segmented } from 'antd';
 import { changesOf, clearLook, clearStyle } from '../../../../core/piece/style.ts';
 import { usePiece, useViewState } from '../../context.ts';
+import { FormatsTool } from './formats-tool.tsx';
 import { LooksTool } from './looks-tool.tsx';
 import { RevealTool } from './reveal-tool.tsx';
 import { rowsOf, type Scope, useScoped } from './scope.ts';
@@ -14,6 +15,7 @@ const PARTS = [
   { value: 'type', label: 'Words' },
   { value: 'reveal', label: 'Reveal' },
   { value: 'transition', label: 'Borders' },
+  { value: 'formats', label: 'Formats' },
 ];
 
 /** Looks, and what the piece or single rows change of them. */
@@ -41,6 +43,7 @@ export function LookTools() {
       </div>
       <Segmented
         aria-label="Tools for the look"
+        size="small"
         block
         value={part}
         onChange={(v) => view.open('look', v)}
@@ -50,7 +53,8 @@ export function LookTools() {
       {part === 'type' && <TypeTool />}
       {part === 'reveal' && <RevealTool />}
       {part === 'transition' && <TransitionTool />}
-      {changes.length > 0 && part !== 'transition' && (
+      {part === 'formats' && <FormatsTool />}
+      {changes.length > 0 && part !== 'transition' && part !== 'formats' && (
         <div className="look__back">
           <Button
             size="small"

@@ -15,9 +15,22 @@ import { cssName } from '../../../../core/look/fonts.ts';
 import { LAYOUTS, type WordLayout } from '../../../../core/look/layouts.ts';
 import { ALIGNS, type Align } from '../../../../core/look/types.ts';
 import { styleScenes } from '../../../../core/piece/style.ts';
-import { GROUNDS, type Ground, type Scene, type Style } from '../../../../core/piece/types.ts';
+import {
+  GROUNDS,
+  type Ground,
+  type Scene,
+  STRESSES,
+  type Stress,
+  type Style,
+} from '../../../../core/piece/types.ts';
 import { STANDS_ON } from '../../../../wording/marks.ts';
-import { alignWords, familyKindWords, groundWords, styleWords } from '../../../../wording/style.ts';
+import {
+  alignWords,
+  familyKindWords,
+  groundWords,
+  stressWords,
+  styleWords,
+} from '../../../../wording/style.ts';
 import { usePiece, useTimelineNow } from '../../context.ts';
 import { useScoped } from './scope.ts';
 
@@ -166,6 +179,30 @@ export function TypeTool() {
           presets={presets}
           value={now.groundColour ?? dress.style.panel?.colour ?? head.ground?.colour ?? ink}
           onChangeComplete={(c) => change({ groundColour: c.toHexString() })}
+        />,
+      )}
+      {line(
+        'stress',
+        <Select
+          size="small"
+          aria-label={styleWords.stress}
+          value={now.stress ?? ''}
+          onChange={(v: Stress | '') => change({ stress: v === '' ? null : v })}
+          options={[
+            { value: '', label: 'As the look has it' },
+            ...STRESSES.map((value) => ({ value, label: stressWords[value] })),
+          ]}
+          popupMatchSelectWidth={false}
+        />,
+      )}
+      {line(
+        'stressColour',
+        <ColorPicker
+          size="small"
+          disabledAlpha
+          presets={presets}
+          value={now.stressColour ?? head.highlight?.plate?.colour ?? head.highlight?.colour ?? accent}
+          onChangeComplete={(c) => change({ stressColour: c.toHexString() })}
         />,
       )}
       {scene && scope === 'rows' && line('places', <PlaceNumbers scene={scene} />)}

@@ -1,0 +1,72 @@
+'use client';
+
+import { useContext, useMemo } from 'react';
+import { FORMATS, type Format } from '../../../../core/look/formats.ts';
+import type { Typesetter } from '../../../../core/look/typeset/typesetter.ts';
+import { pieceEdit } from '../../../../core/piece/edit.ts';
+import type { Piece } from '../../../../core/piece/types.ts';
+import { compile } from '../../../../core/timeline/compile.ts';
+import type { Facts } from '../../../../core/timeline/types.ts';
+import { FORMAT_OPTIONS } from '../../../shared/formats.ts';
+import { aspect } from '../../../shared/media.ts';
+import { SetterContext, usePiece } from '../../context.ts';
+import { PaintedFrame, wholeMoment } from '../../painted/painted-frame.tsx';
+import { useFacts } from './looks-tool.tsx';
+import { useScoped } from './scope.ts';
+
+const labelOf = (format: Format): string => FORMAT_OPTIONS.find((o) => o.value === format)?.label ?? format;
+
+/** The selected row in every format, side by side; what is changed by hand in one leaves the others as they are. */
+export function FormatsTool() {
+  const { apply } = usePiece();
+  const { piece, scene } = useScoped();
+  const facts = useFacts(piece);
+  const setter = useContext(SetterContext);
+  const places = Object.keys(scene?.look?.places ?? {});
+  return (
+    <>
+      <p className="tools__note">
+        The row in all formats. Frames and places of words that are set by hand hold in the format in which
+        they were set.
+      </p>
+      <ul className="formats" aria-label="Formats">
+        {FORMATS.map((format) => (
+          <li key={format}>
+            <button
+              type="button"
+              className={format === piece.format ? 'looks__look looks__look--on' : 'looks__look'}
+              aria-pressed={format === piece.format}
+              onClick={() => apply(pieceEdit('format', { format }))}
+            >
+              <span className="looks__frame" style={{ aspectRatio: aspect(format) }}>
+                {setter && scene && (
+                  <InFormat format={format} piece={piece} sceneId={scene.id} facts={facts} setter={setter} />
+                )}
+              </span>
+              {labelOf(format)}
+              {places.includes(format) && <small> words moved</small>}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function InFormat({
+  format,
+  piece,
+  sceneId,
+  facts,
+  setter,
+}: {
+  format: Format;
+  piece: Piece;
+  sceneId: string;
+  facts: Facts;
+  setter: Typesetter;
+}) {
+  const timeline = useMemo(() => compile(piece, facts, setter, format), [piece, facts, setter, format]);
+  const index = timeline.scenes.findIndex((s) => s.sceneId === sceneId);
+  return <PaintedFrame timeline={timeline} moment={wholeMoment(timeline.scenes[index], index)} />;
+}
