@@ -68,7 +68,7 @@ async function main(): Promise<void> {
     await page.keyboard.press('Control+z');
   await page.getByLabel('Tools for words').getByText('Edit').click();
   const passes = page.getByRole('navigation', { name: 'Passes' });
-  for (const name of ['Pictures', 'Look', 'Voice', 'Music']) {
+  for (const name of ['Pictures', 'Look', 'Voice', 'Music', 'Proof']) {
     await passes.getByText(name).click();
     if (name === 'Look') await page.locator('.looks canvas').nth(18).waitFor();
     await shot(name.toLowerCase());

@@ -67,7 +67,7 @@ export async function voicesReady(page: Page): Promise<void> {
 
 export async function pass(
   page: Page,
-  name: 'Words' | 'Pictures' | 'Look' | 'Voice' | 'Music',
+  name: 'Words' | 'Pictures' | 'Look' | 'Voice' | 'Music' | 'Proof',
 ): Promise<void> {
   await page.getByRole('navigation', { name: 'Passes' }).getByText(name).click();
 }

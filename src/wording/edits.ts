@@ -31,6 +31,8 @@ const NAMES: Record<string, (count?: number) => string> = {
   frame: () => 'Move the frame',
   clip: () => 'Cut the clip',
   grade: () => 'Change the grading',
+  mend: (n) => (n && n > 1 ? `Mend ${n} findings` : 'Mend'),
+  waive: () => 'Leave a finding',
   look: () => 'Change look',
   style: (n) => (n ? scenes(n, 'Change the words of') : 'Change the words'),
   place: () => 'Move words',

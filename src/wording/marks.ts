@@ -25,6 +25,16 @@ const WORDS: { [N in CheckName]: (m: Of<N>) => string } = {
   legible: ({ ratio, needed, on }) =>
     `Hard to read: the words stand out from the ${STANDS_ON[on]} by ${ratio.toFixed(1)} to 1, and need ${needed} to 1.`,
   'on-head': () => 'The words stand on somebody’s head.',
+  'outside-safe': () =>
+    'The words reach into the part of the frame where players put their buttons, or beyond its edge.',
+  'repeated-picture': () => 'This picture has been seen before in the piece.',
+  'small-picture': ({ enlarged }) =>
+    `The picture is small: at 1080 lines it is shown ${enlarged.toFixed(1)} times as large as it is, and looks soft.`,
+  'subject-cut': ({ seen }) => `The frame shows only ${Math.round(seen * 100)} of 100 parts of the subject.`,
+  'slow-opening': ({ isMs, mostMs }) =>
+    `The opening stands for ${seconds(isMs)}; viewers decide within the first ${seconds(mostMs)}.`,
+  'off-target': ({ isMs, wantedMs }) =>
+    `The piece is ${seconds(isMs)} long and shall be ${seconds(wantedMs)}.`,
   'short-for-voice': ({ wantedMs, isMs }) =>
     `You wanted ${seconds(wantedMs)}, but the voice needs longer, so it takes ${seconds(isMs)}.`,
   credit: ({ title, wants }) =>
@@ -42,6 +52,12 @@ const MANY: Record<CheckName, (n: number) => string> = {
   'reading-speed': (n) => `${n} scenes are too fast to read`,
   legible: (n) => `${n} scenes have words that are hard to read`,
   'on-head': (n) => `${n} scenes have words on a head`,
+  'outside-safe': (n) => `${n} scenes have words outside the safe area`,
+  'repeated-picture': (n) => `${n} pictures come again`,
+  'small-picture': (n) => `${n} pictures are too small for the frame`,
+  'subject-cut': (n) => `${n} frames cut the subject off`,
+  'slow-opening': (n) => `${n} openings are slow`,
+  'off-target': (n) => `${n} lengths are off the target`,
   'short-for-voice': (n) => `${n} lengths are too short for the voice`,
   credit: (n) => `${n} pictures are used on terms that are not met or not known`,
   'no-voice': (n) => `${n} scenes stay silent: no voice can say their words`,
@@ -68,7 +84,28 @@ export const repairWords = (m: Mark): string | null => (m.repair ? (REPAIRS[m.ch
 
 const REPAIRS: Partial<Record<CheckName, string>> = {
   'reading-speed': 'Let it stand longer',
+  'outside-safe': 'Put them back',
+  'subject-cut': 'Frame it anew',
   legible: 'Make it stand out',
   'short-for-voice': 'Follow the voice',
   'no-voice': 'Make it silent',
+};
+
+/** What each kind of finding is called. */
+export const markKindWords: Record<CheckName, string> = {
+  blank: 'Blanks',
+  'no-picture': 'Without a picture',
+  'weak-picture': 'Weak matches',
+  'reading-speed': 'Too fast to read',
+  legible: 'Hard to read',
+  'on-head': 'Words on a head',
+  'outside-safe': 'Outside the safe area',
+  'repeated-picture': 'Seen before',
+  'small-picture': 'Small pictures',
+  'subject-cut': 'Subject cut off',
+  'slow-opening': 'Slow opening',
+  'off-target': 'Length',
+  'short-for-voice': 'Too short for the voice',
+  credit: 'Licences',
+  'no-voice': 'Silent',
 };

@@ -29,7 +29,7 @@ export const cssFont = ({ family, weight, italic, size }: Font): string =>
   ].join(' ');
 
 /** Letters for which no family for a single script is asked: Latin, Greek, Cyrillic, and what stands between words. */
-const COMMON = /^[\u0000-\u024f\u0370-\u052f\u1e00-\u1eff\u2000-\u206f\u20a0-\u20cf]*$/;
+const COMMON = /^[\t\n\r\u0020-\u024f\u0370-\u052f\u1e00-\u1eff\u2000-\u206f\u20a0-\u20cf]*$/;
 
 /** A font of cssFont with the families that a text can need, for loading them. */
 export const loadedFor = (css: string, text: string): string =>

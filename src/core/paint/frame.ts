@@ -3,7 +3,7 @@ import { TRANSITIONS } from '../look/transitions.ts';
 import type { Frames } from '../time.ts';
 import { runFrame } from '../timeline/shots.ts';
 import type { Passage, SceneColours, Shot, Timeline, TimelineScene } from '../timeline/types.ts';
-import { aroundPicture, inArea, onPicture, ornamentsOf } from './framed.ts';
+import { aroundArea, aroundPicture, inArea, onPicture, ornamentsOf } from './framed.ts';
 import type { DisplayList, Draw } from './list.ts';
 import { overlayDraws } from './overlays.ts';
 import { groundDraw, shotDraws } from './pictures.ts';
@@ -50,9 +50,10 @@ function sceneDraws(timeline: Timeline, scene: TimelineScene, frame: Frames, siz
   const { frame: round, colours } = scene;
   if (!round) return shotsDraws(scene, frame, size);
   const scale = size.width / timeline.width;
-  const under = [groundDraw(colours, size), ...aroundPicture(round, scale)];
-  if (!round.area) return under;
+  const ground = groundDraw(colours, size);
+  if (!round.area) return [ground];
   const area = inArea(round.area, scale);
+  const under = [...aroundArea(ground, area, size), ...aroundPicture(round, scale)];
   const pictures = shotsDraws(scene, frame, { width: area.width, height: area.height });
   return [...under, ...onPicture(pictures, area), ...ornamentsOf(round, scale)];
 }

@@ -1,3 +1,4 @@
+import type { Size } from '../look/formats.ts';
 import { clipped, moved, upright } from '../look/transitions/draws.ts';
 import type { Rect } from '../look/types.ts';
 import type { PictureFrame } from '../timeline/types.ts';
@@ -14,6 +15,27 @@ export function inArea({ x, y, width, height }: Rect, scale: number): Rect {
     ...{ x: left, y: top },
     ...{ width: even((x + width) * scale) - left, height: even((y + height) * scale) - top },
   };
+}
+
+/** A draw that fills a frame, in the parts of it that an area leaves free: what a picture covers is not drawn. */
+export function aroundArea(draw: Draw, area: Rect, { width, height }: Size): Draw[] {
+  if (draw.kind !== 'texture') return [draw];
+  const right = area.x + area.width;
+  const bottom = area.y + area.height;
+  const parts: Rect[] = [
+    { x: 0, y: 0, width, height: area.y },
+    { x: 0, y: bottom, width, height: height - bottom },
+    { x: 0, y: area.y, width: area.x, height: area.height },
+    { x: right, y: area.y, width: width - right, height: area.height },
+  ];
+  const [kx, ky] = [draw.from.width / width, draw.from.height / height];
+  return parts
+    .filter((p) => p.width > 0 && p.height > 0)
+    .map((p) => ({
+      ...draw,
+      from: { x: p.x * kx, y: p.y * ky, width: p.width * kx, height: p.height * ky },
+      to: p,
+    }));
 }
 
 /** Shadow and border of a picture, which lie under it. */

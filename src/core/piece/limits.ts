@@ -15,5 +15,7 @@ export const LIMITS = {
   beds: 20,
   pieceMs: 3_600_000,
   transitionMs: 5000,
+  /** Findings that are left as they are. */
+  waived: 1000,
   revealMs: 10_000,
 } as const;

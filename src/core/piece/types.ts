@@ -325,6 +325,22 @@ export interface PieceSource {
   title: string;
 }
 
+/** A finding of the proof that is left as it is. */
+export interface Waiver {
+  check: string;
+  sceneId: string;
+  /** As the writer says; may be empty. */
+  reason: string;
+}
+
+const waiver = Joi.object({
+  check: Joi.string()
+    .pattern(/^[a-z-]{1,40}$/)
+    .required(),
+  sceneId: idSchema.required(),
+  reason: Joi.string().allow('').max(200).required(),
+});
+
 export const PIECE_FIELDS = {
   title: field<string>('', Joi.string().allow('').max(LIMITS.titleLength)),
   format: field<Format>('9:16', oneOf(FORMATS)),
@@ -357,6 +373,8 @@ export const PIECE_FIELDS = {
     null,
     Joi.number().integer().min(1000).max(LIMITS.pieceMs).allow(null),
   ),
+  /** Findings of the proof that the writer leaves as they are, by their code and scene. */
+  waived: field<Waiver[]>([], Joi.array().items(waiver).max(LIMITS.waived)),
   /** Words of caption scenes on the screen. */
   captions: field<boolean>(true, Joi.boolean()),
 };

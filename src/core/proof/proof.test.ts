@@ -4,7 +4,7 @@ import type { CreditFact } from '../exchange/credits.ts';
 import { LAYOUT_NAMES } from '../look/layouts.ts';
 import { LOOK_NAMES } from '../look/looks.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
-import { applyEdit } from '../piece/edit.ts';
+import { applyEdit, type Edit } from '../piece/edit.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
 import { AS_THE_PIECE, type Piece, type Scene } from '../piece/types.ts';
 import { msToSamples } from '../time.ts';
@@ -13,6 +13,7 @@ import { takeKey } from '../timeline/keys.ts';
 import type { AssetFact } from '../timeline/types.ts';
 import { type CheckName, check, type Mark } from './proof.ts';
 import type { ProofFacts } from './types.ts';
+import { takeBackWaiver, waive } from './waive.ts';
 
 const setter = new Typesetter((text, font) => text.length * font.size * 0.5);
 const NOTHING: ProofFacts = { takes: {}, assets: {}, tracks: {}, refused: {}, credits: {} };
@@ -167,6 +168,84 @@ describe('proof', () => {
       const scenes = LAYOUT_NAMES.map((layout) => fine(layout, { layout, highlights: [[0, 3]] }));
       expect(only('legible', marksOf({ ...piece(scenes), look }))).toEqual([]);
     }
+  });
+
+  it('pictures that come again, but not those that go on', () => {
+    const of = (ids: string[]) =>
+      only(
+        'repeated-picture',
+        marksOf(piece(ids.map((id, i) => fine(`s${i}`, { pictures: [picture(id, { confidence: 0.9 })] })))),
+      ).map((m) => [m.sceneId, m.beforeId]);
+    expect(of(['p', 'q', 'p', 'q'])).toEqual([
+      ['s2', 's0'],
+      ['s3', 's1'],
+    ]);
+    expect(of(['p', 'p', 'q'])).toEqual([]);
+  });
+
+  it('openings that stand long, and a length that is off its target', () => {
+    const slow = piece([fine('a', { durationMs: 7000 }), fine('b'), fine('c')]);
+    expect(only('slow-opening', marksOf(slow))).toMatchObject([{ sceneId: 'a', isMs: 7000, mostMs: 5000 }]);
+    expect(only('slow-opening', marksOf(piece([fine('a', { durationMs: 7000 }), fine('b')])))).toEqual([]);
+    const silent = (targetMs: number | null) => ({
+      ...piece(['a', 'b', 'c'].map((id) => fine(id, { spoken: '', durationMs: 4000 }))),
+      targetMs,
+    });
+    expect(only('off-target', marksOf(silent(12_500)))).toEqual([]);
+    expect(only('off-target', marksOf(silent(null)))).toEqual([]);
+    expect(only('off-target', marksOf(silent(20_000)))).toMatchObject([{ isMs: 12_000, wantedMs: 20_000 }]);
+  });
+
+  it('pictures that are too small, and frames that leave the subject out', () => {
+    const small: AssetFact = {
+      ...{ id: 'p', kind: 'still', loopFrames: 0, durationMs: 0, sound: false },
+      views: { tall: { width: 540, height: 960, focal: [0.1, 0.1, 0.2, 0.2] } },
+    };
+    const facts = { ...NOTHING, assets: { p: small } };
+    const [mark] = only('small-picture', marksOf(piece([fine('a')]), facts));
+    expect(mark?.enlarged).toBeGreaterThan(2);
+    const framing = {
+      fit: 'fill',
+      surround: 'blur',
+      move: 'still',
+      aims: { tall: [{ x: 0.8, y: 0.8, zoom: 3 }] },
+    } as const;
+    const cut = piece([
+      fine('a', {
+        pictures: [picture('p', { confidence: 0.9, framing: structuredClone(framing) as never })],
+      }),
+    ]);
+    const [off] = only('subject-cut', marksOf(cut, facts));
+    expect(off?.seen).toBe(0);
+    expect(only('subject-cut', mended(cut, off, facts))).toEqual([]);
+    expect(only('subject-cut', marksOf(piece([fine('a')]), facts))).toEqual([]);
+  });
+
+  it('words that were moved out of the safe area, mended by putting them back', () => {
+    const put = (y: number) =>
+      piece([fine('a', { look: { ...AS_THE_PIECE, places: { '9:16': { x: 0.5, y, width: null } } } })]);
+    expect(only('outside-safe', marksOf(put(0.5)))).toEqual([]);
+    const low = put(0.97);
+    const [mark] = only('outside-safe', marksOf(low));
+    expect(mark?.sceneId).toBe('a');
+    expect(only('outside-safe', mended(low, mark))).toEqual([]);
+  });
+
+  it('what the writer leaves as it is stays, with his reason, until he takes that back', () => {
+    const p = piece([fine('a', { shown: 'It costs ‹price›.' })]);
+    const [mark] = marksOf(p);
+    if (!mark) throw new Error('There is no finding.');
+    expect(mark.waived).toBeNull();
+    const after = (q: Piece, edit: Edit): Piece => {
+      const r = applyEdit(q, edit);
+      if (!r.ok) throw new Error('It does not apply.');
+      return r.piece;
+    };
+    const left = after(p, waive(p, mark, ' the price comes later '));
+    expect(marksOf(left).map((m) => m.waived)).toEqual(['the price comes later']);
+    const twice = after(left, waive(left, mark, ''));
+    expect([twice.waived.length, marksOf(twice)[0]?.waived]).toEqual([1, '']);
+    expect(marksOf(after(twice, takeBackWaiver(twice, mark)))[0]?.waived).toBeNull();
   });
 
   it('words on a head that the writer put there', () => {

@@ -3,11 +3,18 @@ import { credit } from './checks/credit.ts';
 import { legible } from './checks/legible.ts';
 import { noPicture } from './checks/no-picture.ts';
 import { noVoice } from './checks/no-voice.ts';
+import { offTarget } from './checks/off-target.ts';
 import { onHead } from './checks/on-head.ts';
+import { outsideSafe } from './checks/outside-safe.ts';
 import { readingSpeed } from './checks/reading-speed.ts';
+import { repeatedPicture } from './checks/repeated-picture.ts';
 import { shortForVoice } from './checks/short-for-voice.ts';
+import { slowOpening } from './checks/slow-opening.ts';
+import { smallPicture } from './checks/small-picture.ts';
+import { subjectCut } from './checks/subject-cut.ts';
 import { weakPicture } from './checks/weak-picture.ts';
 import type { Check, ProofFacts, ProofInput, Weight } from './types.ts';
+import { waiverOf } from './waive.ts';
 
 /** Everything that is looked for, in the order in which it is shown. */
 const CHECKS = {
@@ -17,6 +24,12 @@ const CHECKS = {
   'reading-speed': readingSpeed,
   legible,
   'on-head': onHead,
+  'outside-safe': outsideSafe,
+  'repeated-picture': repeatedPicture,
+  'small-picture': smallPicture,
+  'subject-cut': subjectCut,
+  'slow-opening': slowOpening,
+  'off-target': offTarget,
   'short-for-voice': shortForVoice,
   credit,
   'no-voice': noVoice,
@@ -28,7 +41,13 @@ type FindingOf<C> = C extends Check<infer F> ? F : never;
 
 /** One thing that is wrong or doubtful: its kind, its figures, its place, and its repair as an edit where there is one. */
 export type Mark = {
-  [N in CheckName]: FindingOf<(typeof CHECKS)[N]> & { check: N; weight: Weight; pass: string };
+  [N in CheckName]: FindingOf<(typeof CHECKS)[N]> & {
+    check: N;
+    weight: Weight;
+    pass: string;
+    /** Why the writer leaves it as it is, which may be empty; null while it is open. */
+    waived: string | null;
+  };
 }[CheckName];
 
 /** Everything that is wrong or doubtful with a piece. Pure: the same input gives the same marks. */
@@ -39,6 +58,9 @@ export function check(
 ): Mark[] {
   return (Object.keys(CHECKS) as CheckName[]).flatMap((name) => {
     const { weight, pass, find } = CHECKS[name] as Check;
-    return find({ piece, timeline, facts }).map((f) => ({ ...f, check: name, weight, pass }) as Mark);
+    return find({ piece, timeline, facts }).map((f) => {
+      const waived = waiverOf(piece, { check: name, sceneId: f.sceneId });
+      return { ...f, check: name, weight, pass, waived } as Mark;
+    });
   });
 }

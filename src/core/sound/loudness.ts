@@ -80,6 +80,17 @@ export class LoudnessMeter {
     this.inStep = 0;
   }
 
+  /**
+   * Short-term loudness (EBU Tech 3341: 3 s, without gates), LUFS: one value for each 100 ms, of the 3 s round it as far as there is
+   * sound; -Infinity for silence.
+   */
+  get shortTerm(): number[] {
+    const half = 15;
+    return this.energy.map((_, s) =>
+      lufs(mean(this.energy.slice(Math.max(0, s - half), Math.min(this.energy.length, s + half)))),
+    );
+  }
+
   /** LUFS; -Infinity for silence or less than one part. */
   get integrated(): number {
     const parts: number[] = [];

@@ -7,8 +7,8 @@ import { LoudnessMeter } from './loudness.ts';
 /** Levels and times of the mix. Takes come in at -16 LUFS, tracks at -18. */
 export const MIX = {
   /** Music where nobody speaks, and under speech: gain on the track. */
-  musicOpenDb: -5,
-  musicUnderVoiceDb: -15.5,
+  musicOpenDb: -5.5,
+  musicUnderVoiceDb: -12.5,
   /** The music goes down before the voice begins, and rises after it. */
   duckBeforeMs: 260,
   duckAfterMs: 700,

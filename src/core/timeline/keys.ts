@@ -42,7 +42,7 @@ export function wantedTakes(piece: Pick<Piece, 'scenes' | 'voice'>): { key: stri
 
 /** Which track a stretch of music wants. */
 export const trackKey = (mood: Mood, seed: number, lengthMs: Milliseconds): string =>
-  contentKey({ track: 2, mood, seed, lengthMs });
+  contentKey({ track: 3, mood, seed, lengthMs });
 
 /** The length of the track for a stretch of so many frames. */
 export const trackLength = (frames: Frames): Milliseconds =>

@@ -4,13 +4,14 @@ import PQueue from 'p-queue';
 import { compose } from '../../core/music/compose.ts';
 import { midiFile } from '../../core/music/midi.ts';
 import type { Mood } from '../../core/music/moods.ts';
+import { rideOf } from '../../core/sound/ride.ts';
 import { type Milliseconds, msToSamples, SAMPLE_RATE, type Samples } from '../../core/time.ts';
 import { trackKey } from '../../core/timeline/keys.ts';
 import type { TrackFact } from '../../core/timeline/types.ts';
 import { sound } from '../apart/apart.ts';
 import { CONFIG, dataPath } from '../config.ts';
 import { run } from '../program.ts';
-import { loudnessOf, partsOf, wavOf } from '../sound/parts.ts';
+import { meterOf, partsOf, wavOf } from '../sound/parts.ts';
 import { keepNewest, makeWhole, writeWhole } from '../store/files.ts';
 import { UnderWay } from '../store/under-way.ts';
 
@@ -42,7 +43,9 @@ export async function trackOf(mood: Mood, seed: number, lengthMs: Milliseconds):
   );
 }
 
-/** FluidSynth plays the score; the track is cut to length, faded at its end and brought to its loudness. */
+/**
+ * FluidSynth plays the score; the track is cut to length, ridden so that its swells are small, faded at its end
+ * and brought to its loudness. */
 export async function playTrack(midi: Uint8Array, samples: Samples, file: string): Promise<void> {
   const work = await mkdtemp(path.join(dataPath(), 'sound-'));
   try {
@@ -54,12 +57,14 @@ export async function playTrack(midi: Uint8Array, samples: Samples, file: string
       ['-ni', '-q', '-F', wav, '-r', String(SAMPLE_RATE), '-g', '0.6', CONFIG.soundfont, mid],
       { timeoutMs: 600_000 },
     );
-    const loudness = loudnessOf(wav, samples);
+    const before = meterOf(wav, samples);
+    const ride = rideOf(before.shortTerm, before.integrated);
+    const loudness = meterOf(wav, samples, (v, i) => v * ride(i)).integrated;
     const gain = Number.isFinite(loudness) ? 10 ** ((TRACKS.lufs - loudness) / 20) : 1;
     const fade = Math.min(samples, SAMPLE_RATE);
     const levelled = partsOf(wav, samples, (v, i) => {
       const left = samples - i;
-      return Math.max(-1, Math.min(1, v * gain)) * (left < fade ? (left / fade) ** 1.5 : 1);
+      return Math.max(-1, Math.min(1, v * ride(i) * gain)) * (left < fade ? (left / fade) ** 1.5 : 1);
     });
     await makeWhole(file, (temporary) =>
       run(

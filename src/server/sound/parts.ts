@@ -28,10 +28,17 @@ export function* partsOf(
 }
 
 /** Integrated loudness of the first samples of a WAVE file, LUFS. */
-export function loudnessOf(file: string, samples: Samples): number {
+export const loudnessOf = (file: string, samples: Samples): number => meterOf(file, samples).integrated;
+
+/** The first samples of a WAVE file, changed, as a meter has heard them. */
+export function meterOf(
+  file: string,
+  samples: Samples,
+  change?: (value: number, at: Samples) => number,
+): LoudnessMeter {
   const meter = new LoudnessMeter();
-  for (const part of partsOf(file, samples)) meter.push(part);
-  return meter.integrated;
+  for (const part of partsOf(file, samples, change)) meter.push(part);
+  return meter;
 }
 
 /** A WAVE file of 16-bit samples, left and right, from its parts. */

@@ -3,7 +3,7 @@ import type { Mark } from '../../core/proof/proof.ts';
 import { Marks } from './marks.ts';
 
 const blank = (sceneId: string, hint = 'price'): Mark => ({
-  ...{ check: 'blank', weight: 'stop', pass: 'words', repair: null },
+  ...{ check: 'blank', weight: 'stop', pass: 'words', repair: null, waived: null },
   ...{ sceneId, hint, start: 0, end: 7 },
 });
 

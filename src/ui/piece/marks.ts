@@ -72,4 +72,4 @@ export function useSceneMarks(sceneId: string): readonly Mark[] {
 
 /** How many marks of a kind there are. */
 export const useMarkCount = (check: Mark['check']): number =>
-  useMarks().reduce((n, m) => (m.check === check ? n + 1 : n), 0);
+  useMarks().reduce((n, m) => (m.check === check && m.waived === null ? n + 1 : n), 0);

@@ -175,7 +175,13 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
   const { takes, tracks, refused } = useMaterialState((s) => s);
   const { byId } = useShelf();
   useEffect(() => {
-    const facts: ProofFacts = { takes, tracks, refused, assets: {}, credits: Object.fromEntries(byId) };
+    const facts: ProofFacts = {
+      takes,
+      tracks,
+      refused,
+      assets: Object.fromEntries(byId),
+      credits: Object.fromEntries(byId),
+    };
     // While somebody types the timeline may be a moment behind.
     if (timeline.scenes.every((s, i) => s.sceneId === piece.scenes[i]?.id))
       marks.set(check(piece, timeline, facts));

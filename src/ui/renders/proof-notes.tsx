@@ -10,7 +10,7 @@ import { PASS_NAMES } from '../piece/passes.ts';
 
 /** What the proof finds: one line for each kind of finding, with the way to each and, where there is one, the repair of all. */
 export function ProofNotes() {
-  const marks = useMarks();
+  const marks = useMarks().filter((m) => m.waived === null);
   const groups = new Map<Mark['check'], Mark[]>();
   for (const m of marks) if (m.weight !== 'note') groups.set(m.check, [...(groups.get(m.check) ?? []), m]);
   return [...groups].map(([check, found]) => <Note key={check} found={found} />);

@@ -82,20 +82,6 @@ export const flood = (size: Size, colour: string, alpha = 1): Draw => ({
   ...{ kind: 'shape', area: upright(wholeFrame(size)), colour, alpha, clip: null },
 });
 
-/** Pictures without what is laid over them in other blend modes, which cannot be turned. */
-const picturesOf = (draws: readonly Draw[]): Draw[] =>
-  draws.filter((d) => d.kind === 'shape' || d.blend === 'over');
-
-/** Draws as a mirror at the upright line x shows them. */
-export const mirrored = (draws: readonly Draw[], x: number): Draw[] =>
-  picturesOf(draws).map((d): Draw => {
-    const flip = ([a, b, c, e, f, g]: Affine): Affine => [-a, b, -c, e, 2 * x - f, g];
-    const clip = d.clip && { ...d.clip, transform: flip(d.clip.transform) };
-    return d.kind === 'shape'
-      ? { ...d, clip, area: { ...d.area, transform: flip(d.area.transform) } }
-      : { ...d, clip, transform: flip(d.transform) };
-  });
-
 /** Still pictures as they are out of focus: made so many times smaller and drawn as large. What moves stays as it is. */
 export const outOfFocus = (draws: readonly Draw[], times: number): Draw[] =>
   draws.map((d): Draw => {

@@ -1,16 +1,14 @@
 import type { Draw } from '../../paint/list.ts';
 import { easeInOut } from '../easing.ts';
-import { clipped, even, mirrored, sheer, upright } from './draws.ts';
+import { clipped, even, upright } from './draws.ts';
 import type { Transition } from './types.ts';
 
 /** Strips of the shade that falls on what comes, from dark to light. */
 const SHADE = { strips: 6, alpha: 0.34, share: 0.09 } as const;
 /** A shade narrower than this is not seen, pixels. */
 const LEAST_SHADE = 4;
-/** The back of a leaf is paper through which the picture shows. */
-const BACK = 0.82;
 
-/** What goes is turned over like a leaf, to the left. */
+/** What goes is turned over like a leaf, to the left; its back is blank. */
 export const page: Transition = {
   label: 'Turn of a page',
   takesTime: true,
@@ -34,7 +32,6 @@ export const page: Transition = {
       ...clipped(before, upright({ x: 0, y: 0, width: fold, height })),
       ...shade(fold - back, -1),
       { kind: 'shape', area: leaf, colour: paper, alpha: 1, clip: null },
-      ...sheer(clipped(mirrored(before, fold), leaf), 1 - BACK),
       ...shade(fold, -1).map((d) => ({ ...d, alpha: d.alpha * 0.7 })),
     ];
   },

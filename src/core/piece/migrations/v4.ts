@@ -22,6 +22,7 @@ export const fromV4: Migration = {
   doc: (doc) => ({
     style: STYLE,
     transition: null,
+    waived: [],
     ...doc,
     scenes: scenesOf(doc).map((s) => withLook(s as Json)),
     version: 5,

@@ -14,7 +14,7 @@ import './look.css';
 /** What the scene has otherwise than the piece, and the way back. */
 function RowExtra({ scene, name }: RowExtraProps) {
   const { apply } = usePiece();
-  const marks = useSceneMarks(scene.id).filter((m) => m.pass === 'look');
+  const marks = useSceneMarks(scene.id).filter((m) => m.pass === 'look' && m.waived === null);
   const changes = changesOf(scene.look);
   return (
     <>

@@ -1,0 +1,26 @@
+import { type Check, type Finding, rowsOf } from '../types.ts';
+
+export interface RepeatFinding extends Finding {
+  assetId: string;
+  /** The scene in which it was seen before. */
+  beforeId: string;
+}
+
+/** A picture that has been seen already, in another scene than the one before. */
+export const repeatedPicture: Check<RepeatFinding> = {
+  weight: 'look',
+  pass: 'pictures',
+  find(input) {
+    const seen = new Map<string, { sceneId: string; index: number }>();
+    return rowsOf(input).flatMap(({ scene, index }) =>
+      scene.pictures.flatMap(({ assetId }) => {
+        const before = seen.get(assetId);
+        seen.set(assetId, { sceneId: scene.id, index });
+        // A picture that comes again at once goes on, as far as a viewer is concerned.
+        return before && before.index < index - 1
+          ? [{ sceneId: scene.id, assetId, beforeId: before.sceneId, repair: null }]
+          : [];
+      }),
+    );
+  },
+};

@@ -1,0 +1,79 @@
+'use client';
+
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import type { Mark } from '../../../../core/proof/proof.ts';
+import { takeBackWaiver, waive } from '../../../../core/proof/waive.ts';
+import { markWords, repairWords } from '../../../../wording/marks.ts';
+import { usePiece } from '../../context.ts';
+import type { PassName } from '../../passes.ts';
+
+/** One finding: what it is, its repair, the pass where it is worked on, and that the writer leaves it as it is. */
+export function MarkLine({ mark, place }: { mark: Mark; place?: string }) {
+  const { store, view, apply } = usePiece();
+  const [asking, setAsking] = useState(false);
+  const [reason, setReason] = useState('');
+  const leave = () => {
+    setAsking(false);
+    apply(waive(store.state.doc, mark, reason));
+  };
+  const repair = repairWords(mark);
+  return (
+    <div className={`mark-line mark-line--${mark.waived === null ? mark.weight : 'left'}`}>
+      <p>
+        {place && <strong>{place} </strong>}
+        {markWords(mark)}
+        {mark.waived !== null && <em> Left as it is{mark.waived ? `: ${mark.waived}` : '.'}</em>}
+      </p>
+      {asking ? (
+        <form
+          className="mark-line__why"
+          onSubmit={(e) => {
+            e.preventDefault();
+            leave();
+          }}
+        >
+          <Input
+            size="small"
+            autoFocus
+            maxLength={200}
+            placeholder="Why? (may stay empty)"
+            aria-label="Why it is left as it is"
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+            onKeyDown={(e) => e.key === 'Escape' && setAsking(false)}
+          />
+          <Button size="small" type="primary" htmlType="submit">
+            Leave it
+          </Button>
+        </form>
+      ) : mark.waived === null ? (
+        <span className="mark-line__ways">
+          {repair && (
+            <Button size="small" type="primary" onClick={() => apply(mark.repair)}>
+              {repair}
+            </Button>
+          )}
+          <Button
+            size="small"
+            onClick={() => {
+              view.select([mark.sceneId]);
+              view.setPass(mark.pass as PassName);
+            }}
+          >
+            Work on it
+          </Button>
+          <Button size="small" type="text" onClick={() => setAsking(true)}>
+            Leave it …
+          </Button>
+        </span>
+      ) : (
+        <span className="mark-line__ways">
+          <Button size="small" type="text" onClick={() => apply(takeBackWaiver(store.state.doc, mark))}>
+            Look at it again
+          </Button>
+        </span>
+      )}
+    </div>
+  );
+}
