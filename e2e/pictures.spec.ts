@@ -3,7 +3,7 @@ import { copyFileSync, mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, type Page, test } from '@playwright/test';
-import { accessible, begin, pass, rows, saved, stored, voicesReady, words } from './steps.ts';
+import { accessible, begin, pass, rows, saved, stored, voicesReady, wear, words } from './steps.ts';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'nabbet-own-'));
 const at = (name: string) => path.join(folder, name);
@@ -176,6 +176,8 @@ test('the frame is dragged on the monitor, moved by keys, given a start and an e
   page,
 }) => {
   const id = await begin(page);
+  // A look whose pictures fill the stage.
+  await wear(page, 'Paper tape');
   await pass(page, 'Pictures');
   await words(page, 2).click();
   await tool(page, 'Frame').click();

@@ -114,3 +114,11 @@ export async function accessible(page: Page, where: string): Promise<void> {
   const found = violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
   expect(found, where).toEqual([]);
 }
+
+/** Gives the piece a look, by its label. */
+export async function wear(page: Page, look: string): Promise<void> {
+  await pass(page, 'Look');
+  const button = page.getByRole('list', { name: 'Looks', exact: true }).getByRole('button', { name: look });
+  await button.click();
+  await expect(button).toHaveAttribute('aria-pressed', 'true');
+}

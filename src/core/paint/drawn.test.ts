@@ -18,7 +18,7 @@ const DRAWN: Record<number, Record<string, string>> = {
   8: {
     'lantern-night': 'e66c86d0745d386a',
     'mending-bench': '843254a0ed10d4f2',
-    everything: 'a86a26b6c9f310cb',
+    everything: 'a95db5fb56bca0af',
   },
 };
 const MOMENTS = 40;

@@ -1,7 +1,8 @@
 'use client';
 
-import { type PointerEvent, useEffect, useRef } from 'react';
-import { STAGE } from '../../../core/look/formats.ts';
+import { type CSSProperties, type PointerEvent, useEffect, useRef } from 'react';
+import { type Size, STAGE } from '../../../core/look/formats.ts';
+import type { Rect } from '../../../core/look/types.ts';
 import { aimOf } from '../../../core/timeline/framing.ts';
 import type { Crop } from '../../../core/timeline/types.ts';
 import { usePieceState } from '../context.ts';
@@ -13,6 +14,17 @@ export function FrameOverlay() {
   useHeldFrame(editor);
   return editor && editor.framing.fit === 'fill' ? <Surface editor={editor} /> : null;
 }
+
+const share = (part: number, whole: number) => `${(part / whole) * 100}%`;
+
+/** Where a part of the stage lies on the monitor. */
+const shareOf = (area: Rect, stage: Size): CSSProperties => ({
+  inset: 'auto',
+  left: share(area.x, stage.width),
+  top: share(area.y, stage.height),
+  width: share(area.width, stage.width),
+  height: share(area.height, stage.height),
+});
 
 /** How much closer one notch of the wheel brings it. */
 const WHEEL = 1.0015;
@@ -28,13 +40,12 @@ function Surface({ editor }: { editor: FrameEditor }) {
     // Not React's: that one cannot keep the page from scrolling.
     const onWheel = (e: WheelEvent) => {
       e.preventDefault();
-      const { view, crop, zoom } = latest.current;
-      const ratio = STAGE[format].width / STAGE[format].height;
+      const { view, crop, zoom, ratio } = latest.current;
       zoom(aimOf(view.width, view.height, ratio, crop).zoom * WHEEL ** -e.deltaY);
     };
     at?.addEventListener('wheel', onWheel, { passive: false });
     return () => at?.removeEventListener('wheel', onWheel);
-  }, [format]);
+  }, []);
   const onMove = (e: PointerEvent) => {
     const box = surface.current?.getBoundingClientRect();
     if (!drag.current || !box) return;
@@ -45,6 +56,7 @@ function Surface({ editor }: { editor: FrameEditor }) {
     <div
       ref={surface}
       className="frame-overlay"
+      style={editor.area ? shareOf(editor.area, STAGE[format]) : undefined}
       aria-hidden
       onPointerDown={(e) => {
         e.currentTarget.setPointerCapture(e.pointerId);

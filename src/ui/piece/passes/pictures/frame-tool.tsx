@@ -4,10 +4,9 @@ import { SwapOutlined } from '@ant-design/icons';
 import { Button, ColorPicker, Radio, Segmented, Slider } from 'antd';
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import type { ShelfEntryView } from '../../../../api/shelf.ts';
-import { ratioOf, STAGE } from '../../../../core/look/formats.ts';
 import type { Move } from '../../../../core/piece/types.ts';
 import { aimOf } from '../../../../core/timeline/framing.ts';
-import { usePiece, usePieceState, useViewState } from '../../context.ts';
+import { usePiece, useViewState } from '../../context.ts';
 import { type FrameEditor, MOST_ZOOM, useFrameEditor } from './use-frame.ts';
 
 const MOVE_LABELS: { value: Move; label: string }[] = [
@@ -20,11 +19,10 @@ const MOVE_LABELS: { value: Move; label: string }[] = [
 /** How a picture stands in the frame: on the monitor it is dragged, here it is seen as a whole. */
 export function FrameTool({ entry }: { entry: ShelfEntryView | undefined }) {
   const editor = useFrameEditor();
-  const format = usePieceState((s) => s.doc.format);
   if (!editor || !entry) return <p className="tools__note">This scene has no picture here yet.</p>;
   const { framing, view, crop, crops } = editor;
   const two = crops.length > 1;
-  const zoom = aimOf(view.width, view.height, ratioOf(STAGE[format]), crop).zoom;
+  const zoom = aimOf(view.width, view.height, editor.ratio, crop).zoom;
   const whole = framing.fit === 'whole';
   return (
     <div className="frame-tool">

@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useMemo } from 'react';
 import type { ShelfEntryView } from '../../../../api/shelf.ts';
 import { type Box, ratioOf, STAGE } from '../../../../core/look/formats.ts';
+import type { Rect } from '../../../../core/look/types.ts';
 import { setFraming } from '../../../../core/piece/placements.ts';
 import {
   type Aim,
@@ -11,9 +12,9 @@ import {
   type Scene,
   type ViewName,
 } from '../../../../core/piece/types.ts';
-import { aimCrop, aimOf, coverCrop } from '../../../../core/timeline/framing.ts';
+import { frameFor } from '../../../../core/timeline/frames.ts';
+import { aimCrop, aimOf, bestView, coverCrop } from '../../../../core/timeline/framing.ts';
 import type { Crop } from '../../../../core/timeline/types.ts';
-import { viewNameFor } from '../../../shared/media.ts';
 import { useShelf } from '../../../shared/use-shelf.ts';
 import { usePiece, usePieceState, useViewState } from '../../context.ts';
 import { useSelectedScene } from '../../view/use-selected.ts';
@@ -27,6 +28,10 @@ export interface FrameEditor {
   entry: ShelfEntryView;
   view: { name: ViewName; width: number; height: number; focal: Box };
   framing: Framing;
+  /** The picture's part of the stage; null for all of it. */
+  area: Rect | null;
+  /** Of that part, width to height. */
+  ratio: number;
   /** One or two crops: where the frame stands, or the start and the end of its move. */
   crops: Crop[];
   /** The one that is being set. */
@@ -57,7 +62,10 @@ export function useFrameEditor(): FrameEditor | null {
   const scene = chosen?.scene;
   const placement = scene?.pictures[slot];
   const entry = placement ? byId.get(placement.assetId) : undefined;
-  const ratio = ratioOf(STAGE[format]);
+  const piece = usePieceState((s) => s.doc);
+  const frame = scene ? frameFor(piece, scene, format, STAGE[format]) : null;
+  const area = frame?.area ?? null;
+  const ratio = ratioOf(area ?? STAGE[format]);
   const save = useCallback(
     (framing: Framing | null) => {
       // The scene as it is now: several changes may come before the next drawing.
@@ -67,7 +75,7 @@ export function useFrameEditor(): FrameEditor | null {
     [store, apply, scene?.id, slot],
   );
   return useMemo(() => {
-    const name = entry && viewNameFor(entry, format);
+    const name = entry && bestView(entry, ratio);
     const size = name && entry.views[name];
     if (!scene || !entry || !name || !size) return null;
     const framing = placement?.framing ?? AUTO_FRAMING;
@@ -86,6 +94,8 @@ export function useFrameEditor(): FrameEditor | null {
       entry,
       view: { name, ...size },
       framing,
+      area,
+      ratio,
       crops,
       aim: at,
       crop,
@@ -111,7 +121,7 @@ export function useFrameEditor(): FrameEditor | null {
       swap: () => setAims(asAims().reverse()),
       reset: () => save(null),
     };
-  }, [scene, placement, entry, format, ratio, aim, slot, save, looking]);
+  }, [scene, placement, entry, area, ratio, aim, slot, save, looking]);
 }
 
 /** A crop moved back over the picture's edges. */
