@@ -6,10 +6,14 @@ const WHITE = '#f5f3ee';
 const BLACK = '#0a0a0b';
 const SAND = '#d8b98a';
 
+/** How much of the height the picture takes, and how much of the rest lies above it. */
+const BAND = { tall: { share: 0.7, above: 0.2 }, wide: { share: 0.66, above: 0.12 } } as const;
+
 /** A broad picture between black bars. */
 const band = ({ width, height }: Size): Rect => {
-  const high = 2 * Math.round(Math.min(height * 0.7, width / 1.05) / 2);
-  const y = 2 * Math.round((height - high) * 0.2);
+  const { share, above } = width > height ? BAND.wide : BAND.tall;
+  const high = 2 * Math.round(Math.min(height * share, width / 1.05) / 2);
+  const y = 2 * Math.round(((height - high) * above) / 2);
   return { x: 0, y, width, height: high };
 };
 const picture: PictureStyle = { area: band, border: null, shadow: null };
