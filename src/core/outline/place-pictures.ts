@@ -14,7 +14,7 @@ export function placePictures(lines: OutlineLine[], source: Source, choices: Out
     const wanting = out.filter((l) => open(l) && !/:hook$/.test(l.ref));
     const order = [
       ...wanting.filter((l) => l.layout === 'title' || l.layout === 'figure'),
-      ...wanting.filter((l) => l.layout === 'caption'),
+      ...wanting.filter((l) => l.layout === 'caption' || l.layout === 'number'),
     ];
     const given = new Map(order.map((l, i) => [l.ref, free[i]?.id ?? null]));
     return out.map((l) => ({ ...l, picture: l.picture ?? given.get(l.ref) ?? null }));

@@ -8,6 +8,9 @@ import { CLOSING_MS, lineMs, ONCE_MS } from './length.ts';
 import { type Part, ProductParts, sentenceOf } from './product-parts.ts';
 import { type OutlineChoices, type OutlineLine, outlineLine } from './types.ts';
 
+/** A reason or step with its number. */
+const NUMBERED = /^\d{1,2}\. \S/;
+
 /**
  * The script of a product in an angle. Every claim is a fact of the sheet in its own words; what the angle needs and
  * the sheet does not have becomes a blank. Sheets in other languages than English get no sentences of ours.
@@ -21,7 +24,7 @@ export function productLines(source: Source, choices: OutlineChoices, pace: numb
     .map((p) => ({
       ...outlineLine({
         ref: `${choices.angle}:${p.ref}`,
-        layout: p.layout ?? 'caption',
+        layout: p.layout ?? (NUMBERED.test(p.shown) ? 'number' : 'caption'),
         shown: p.shown,
         spoken: p.spoken ?? null,
         from: p.from ?? '',
