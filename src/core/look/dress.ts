@@ -1,6 +1,8 @@
 import { contentKey } from '../hash.ts';
 import type { SceneLook, Stress, Style } from '../piece/types.ts';
+import { msToFrames } from '../time.ts';
 import type { WordLayout } from './layouts.ts';
+import { luminanceOf, ratioOf } from './legible.ts';
 import { overWord, panel, strip, underWord } from './looks/make.ts';
 import { type LookName, lookOf } from './looks.ts';
 import type { Face, LayoutStyle, Look, PartStyle } from './types.ts';
@@ -53,7 +55,8 @@ export function dressOf(
   return done;
 }
 
-function merged(of: Style, by: SceneLook | null): Style {
+/** What the piece changes of its look, and over it what a scene changes. */
+export function merged(of: Style, by: SceneLook | null): Style {
   if (!by) return of;
   const own = Object.entries(by).filter(([k, v]) => k !== 'look' && v !== null);
   const places = by.places ? { ...of.places, ...by.places } : of.places;
@@ -69,7 +72,6 @@ function dressed(key: string, name: LookName, layout: WordLayout, c: Style): Dre
   if (c.family !== null && base.rest && base.rest.face !== role)
     faces[base.rest.face] = { ...look.faces[base.rest.face], family: c.family };
   const grounded = stressed(onGround(base, c, look), c, look);
-  const frames = (ms: number) => Math.round((ms * 30) / 1000);
   const style: LayoutStyle = {
     ...grounded,
     align: c.align ?? grounded.align,
@@ -77,8 +79,8 @@ function dressed(key: string, name: LookName, layout: WordLayout, c: Style): Dre
     reveal: {
       ...grounded.reveal,
       kind: c.reveal ?? grounded.reveal.kind,
-      delay: c.delayMs === null ? grounded.reveal.delay : frames(c.delayMs),
-      frames: c.revealMs === null ? grounded.reveal.frames : Math.max(1, frames(c.revealMs)),
+      delay: c.delayMs === null ? grounded.reveal.delay : msToFrames(c.delayMs),
+      frames: c.revealMs === null ? grounded.reveal.frames : Math.max(1, msToFrames(c.revealMs)),
     },
   };
   return { key, name, look, style, faces, bare: c.ground === 'none', places: c.places };
@@ -171,12 +173,7 @@ function stressed(base: LayoutStyle, c: Style, look: Look): LayoutStyle {
 }
 
 /** Of ink and paper the one that a colour stands out from. */
-const against = (colour: string, { colours }: Look): string => {
-  const light = (c: string) =>
-    [1, 3, 5].reduce(
-      (sum, at, i) => sum + Number.parseInt(c.slice(at, at + 2), 16) * ([0.3, 0.59, 0.11][i] ?? 0),
-      0,
-    );
-  const apart = (c: string) => Math.abs(light(c) - light(colour));
-  return apart(colours.ink) > apart(colours.paper) ? colours.ink : colours.paper;
+const against = (colour: string, { colours: { ink, paper } }: Look): string => {
+  const apart = (c: string) => ratioOf(luminanceOf(c), luminanceOf(colour));
+  return apart(ink) > apart(paper) ? ink : paper;
 };

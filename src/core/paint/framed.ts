@@ -1,12 +1,9 @@
 import type { Size } from '../look/formats.ts';
-import { clipped, moved, upright } from '../look/transitions/draws.ts';
+import { clipped, even, moved, upright } from '../look/transitions/draws.ts';
 import type { Rect } from '../look/types.ts';
 import type { PictureFrame } from '../timeline/types.ts';
 import type { Draw } from './list.ts';
 import { ornamentDraws, stageTo } from './ornaments.ts';
-
-/** Even, so that a picture stands on whole samples of colour. */
-const even = (v: number): number => 2 * Math.round(v / 2);
 
 /** An area of the stage in pixels of the frame. */
 export function inArea({ x, y, width, height }: Rect, scale: number): Rect {

@@ -181,7 +181,7 @@ function partOf(
   const next = word.edges[whole] ?? word.width;
   const reach = before + (next - before) * (shown - whole);
   const x = word.rightToLeft ? word.x + word.width - reach : word.x - size * 0.2;
-  const width = word.rightToLeft ? reach + size * 0.2 : reach + size * 0.2;
+  const width = reach + size * 0.2;
   return { x, y: y - size * 1.3, width: Math.max(0.01, width), height: size * 1.9, radius: 0, transform };
 }
 

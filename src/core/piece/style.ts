@@ -1,6 +1,6 @@
 import { type LookName, lookOf } from '../look/looks.ts';
 import type { TransitionKind } from '../look/transitions.ts';
-import { msToFrames } from '../time.ts';
+import { framesToMs } from '../time.ts';
 import { type Edit, edit, type Op, pieceEdit } from './edit.ts';
 import {
   AS_THE_LOOK,
@@ -58,7 +58,7 @@ export function transitionOf(
   const chosen = scene.transition ?? piece.transition;
   if (chosen) return chosen;
   const { kind, frames } = lookOf(piece.look).transition;
-  return { kind, lengthMs: Math.round((frames * 1000) / msToFrames(1000)) };
+  return { kind, lengthMs: Math.round(framesToMs(frames)) };
 }
 
 /** A transition on the borders before scenes; null as the piece has it. */

@@ -31,3 +31,17 @@ export function saidAt(word: Pick<RevealWord, 'start' | 'end'>, { frame, style }
     ? easeOut((frame - word.start + 1) / style.wordFrames)
     : 1 - easeOut((frame - word.end + 1) / style.unsaidFrames);
 }
+
+/**
+ * How many letters of the page are there when they come one after the other. framesEach: for a letter; share: at most so much of
+ * the page for all of them.
+ */
+export function lettersThere(
+  moment: RevealMoment,
+  { framesEach, share }: { framesEach: number; share: number },
+): number {
+  const { frame, pageStart, pageEnd, pageLetters, style } = moment;
+  if (standsWhole(moment)) return pageLetters;
+  const all = Math.min(pageLetters * framesEach, (pageEnd - pageStart) * share);
+  return ((frame - pageStart - style.delay + 1) / Math.max(1, all)) * pageLetters;
+}

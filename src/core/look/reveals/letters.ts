@@ -1,16 +1,7 @@
-import { standsWhole, wholeLine } from './clock.ts';
-import type { Reveal, RevealMoment } from './types.ts';
+import { lettersThere, wholeLine } from './clock.ts';
+import type { Reveal } from './types.ts';
 
-/** Frames for a letter, and at most so much of the page for all of them. */
-const TYPING = { frames: 1.3, share: 0.45 } as const;
-
-/** How many letters of the page are there. */
-function typed(moment: RevealMoment): number {
-  const { frame, pageStart, pageEnd, pageLetters, style } = moment;
-  if (standsWhole(moment)) return pageLetters;
-  const all = Math.min(pageLetters * TYPING.frames, (pageEnd - pageStart) * TYPING.share);
-  return ((frame - pageStart - style.delay + 1) / Math.max(1, all)) * pageLetters;
-}
+const TYPING = { framesEach: 1.3, share: 0.45 } as const;
 
 /** Letter by letter. */
 export const letters: Reveal = {
@@ -19,10 +10,10 @@ export const letters: Reveal = {
   withVoice: false,
   line(line, moment) {
     const first = line.words[0];
-    return first && typed(moment) > first.before ? wholeLine(line) : null;
+    return first && lettersThere(moment, TYPING) > first.before ? wholeLine(line) : null;
   },
   word(word, moment) {
-    const shown = Math.floor(typed(moment) - word.before);
+    const shown = Math.floor(lettersThere(moment, TYPING) - word.before);
     return shown >= 1 ? { alpha: 1, said: 0, shown: Math.min(shown, word.letters) } : null;
   },
 };

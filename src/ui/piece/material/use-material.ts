@@ -8,6 +8,7 @@ import { cssFont, loadedFor } from '../../../core/look/fonts.ts';
 import { neededFonts } from '../../../core/look/needed.ts';
 import type { Measure } from '../../../core/look/typeset/arrange.ts';
 import { Typesetter } from '../../../core/look/typeset/typesetter.ts';
+import type { Piece } from '../../../core/piece/types.ts';
 import { compile } from '../../../core/timeline/compile.ts';
 import { wantedTakes } from '../../../core/timeline/keys.ts';
 import type { AssetFact, SoundBed, Timeline } from '../../../core/timeline/types.ts';
@@ -69,6 +70,15 @@ export function newTypesetter(): Typesetter {
   return new Typesetter(measure);
 }
 
+/** What the shelf knows of the pictures of a piece. */
+export function assetsOf(
+  piece: Pick<Piece, 'scenes'>,
+  byId: ReadonlyMap<string, AssetFact>,
+): Record<string, AssetFact> {
+  const found = piece.scenes.flatMap((s) => s.pictures.flatMap((p) => byId.get(p.assetId) ?? []));
+  return Object.fromEntries(found.map((e) => [e.id, e]));
+}
+
 /** The timeline of the piece; while somebody types it may be a moment behind the words. */
 export function useTimeline(
   store: PieceStore,
@@ -81,11 +91,7 @@ export function useTimeline(
   const { byId } = useShelf();
   return useMemo(() => {
     if (!setter || byId.size === 0) return null;
-    const assets: Record<string, AssetFact> = {};
-    for (const { assetId } of piece.scenes.flatMap((s) => s.pictures)) {
-      const e = byId.get(assetId);
-      if (e) assets[e.id] = e;
-    }
+    const assets = assetsOf(piece, byId);
     return compile(piece, { takes, assets, tracks }, setter);
   }, [piece, takes, tracks, byId, setter]);
 }

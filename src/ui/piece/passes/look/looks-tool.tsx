@@ -9,12 +9,12 @@ import type { Typesetter } from '../../../../core/look/typeset/typesetter.ts';
 import { setLook, styleScenes } from '../../../../core/piece/style.ts';
 import { AS_THE_PIECE, type Piece, type Scene } from '../../../../core/piece/types.ts';
 import { compile } from '../../../../core/timeline/compile.ts';
-import type { AssetFact, Facts } from '../../../../core/timeline/types.ts';
+import type { Facts } from '../../../../core/timeline/types.ts';
 import { lookReasonWords } from '../../../../wording/style.ts';
 import { aspect } from '../../../shared/media.ts';
 import { useShelf } from '../../../shared/use-shelf.ts';
 import { useMaterialState, usePiece } from '../../context.ts';
-import { newTypesetter } from '../../material/use-material.ts';
+import { assetsOf, newTypesetter } from '../../material/use-material.ts';
 import { PaintedFrame, wholeMoment } from '../../painted/painted-frame.tsx';
 import { rowsOf, useScoped } from './scope.ts';
 
@@ -118,12 +118,7 @@ export function useFacts(piece: Piece): Facts {
   const tracks = useMaterialState((s) => s.tracks);
   const { byId } = useShelf();
   return useMemo(() => {
-    const assets: Record<string, AssetFact> = {};
-    for (const { assetId } of piece.scenes.flatMap((s) => s.pictures)) {
-      const e = byId.get(assetId);
-      if (e) assets[e.id] = e;
-    }
-    return { takes, tracks, assets };
+    return { takes, tracks, assets: assetsOf(piece, byId) };
   }, [piece, takes, tracks, byId]);
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { merged } from '../../../../core/look/dress.ts';
 import type { Edit } from '../../../../core/piece/edit.ts';
 import { stylePiece, styleScenes } from '../../../../core/piece/style.ts';
 import {
@@ -39,7 +40,6 @@ export function useScoped(): Scoped {
   const chosen = useSelectedScene();
   const scene = chosen?.scene ?? null;
   const style = scope === 'piece' ? piece.style : (scene?.look ?? AS_THE_PIECE);
-  const own = Object.entries(scope === 'rows' ? (scene?.look ?? {}) : {}).filter(([, v]) => v !== null);
   return {
     scope,
     setScope: (next) => view.openPart('look-scope', next),
@@ -47,7 +47,7 @@ export function useScoped(): Scoped {
     scene,
     index: chosen?.index ?? 0,
     style,
-    now: { ...piece.style, ...(Object.fromEntries(own) as Partial<Style>) },
+    now: merged(piece.style, scope === 'rows' ? (scene?.look ?? null) : null),
     change(change, merge) {
       const { doc } = store.state;
       const ids = view.state.selected;
