@@ -1,6 +1,8 @@
 import { expect, test } from '@playwright/test';
 import { accessible, begin, emptySet, pass, readDemo, rows, saved, voicesReady, words } from './steps.ts';
 
+const VOICE = { name: 'maud', pace: 1, pitch: 0, tone: 'plain', pauses: 1 };
+
 test('every screen and pass meets WCAG 2.2 AA as far as axe can tell', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Pieces' })).toBeVisible();
@@ -160,8 +162,8 @@ test('wrong addresses and wrong requests get an answer that says what to do', as
   for (const [url, data, status] of [
     ['/api/pieces', { script: '   ', split: 'line', format: '9:16', voice: 'maud', mood: null }, 422],
     ['/api/pieces', { script: 'x', split: 'word', format: '9:16', voice: 'maud', mood: null }, 400],
-    ['/api/takes', { text: '🙂', voice: { name: 'maud', pace: 1 } }, 422],
-    ['/api/takes', { text: 'x', voice: { name: 'nobody', pace: 1 } }, 400],
+    ['/api/takes', { text: '🙂', voice: VOICE, says: [], recorded: null }, 422],
+    ['/api/takes', { text: 'x', voice: { ...VOICE, name: 'nobody' }, says: [], recorded: null }, 422],
     ['/api/renders', { pieceId: 'none', height: 480 }, 404],
     ['/api/renders', { pieceId: 'none', height: 481 }, 400],
   ] as const) {

@@ -2,22 +2,73 @@ import Joi from 'joi';
 import { MOOD_NAMES, type Mood } from '../core/music/moods.ts';
 import { oneOf } from '../core/piece/field.ts';
 import { LIMITS } from '../core/piece/limits.ts';
-import type { PieceVoice } from '../core/piece/types.ts';
-import { VOICES } from '../core/sound/speech.ts';
-import { SAMPLE_RATE } from '../core/time.ts';
+import {
+  type PieceVoice,
+  recordedPartSchema,
+  type Saying,
+  sayingsSchema,
+  voiceSchema,
+} from '../core/piece/types.ts';
+import type { FoundLines } from '../core/sound/align/narration.ts';
+import { type Milliseconds, SAMPLE_RATE } from '../core/time.ts';
+import type { WantedTake } from '../core/timeline/keys.ts';
 import type { TakeFact, TrackFact } from '../core/timeline/types.ts';
 import { answer, byId, endpoint } from './endpoint.ts';
 
 /** The take of a text; the same question gives the same take, spoken once. */
 export const askTake = endpoint('POST', '/api/takes', {
-  body: Joi.object<{ text: string; voice: PieceVoice }>({
-    text: Joi.string().trim().min(1).max(LIMITS.textLength).required(),
-    voice: Joi.object({
-      name: oneOf(VOICES.map((v) => v.name)).required(),
-      pace: Joi.number().min(0.5).max(2).required(),
-    }).required(),
+  body: Joi.object<Omit<WantedTake, 'key'>>({
+    text: Joi.string()
+      .trim()
+      .max(LIMITS.textLength)
+      .when('recorded', { is: null, otherwise: Joi.string().trim().allow('').max(LIMITS.textLength) })
+      .required(),
+    voice: voiceSchema.required(),
+    says: sayingsSchema.required(),
+    recorded: recordedPartSchema.allow(null).required(),
   }),
   answer: answer<TakeFact>(),
+});
+
+/** The largest recording that is taken, bytes: an hour of MP3 at 320 kbit/s and half an hour of WAV stay below. */
+export const LARGEST_RECORDING = 200_000_000;
+
+/** A recording that is kept: its name, its length, and from where to where somebody speaks. */
+export interface Recording {
+  id: string;
+  lengthMs: Milliseconds;
+  startMs: Milliseconds;
+  endMs: Milliseconds;
+}
+
+/** Keeps a recording, in whatever form it comes. */
+export const sendRecording = endpoint('PUT', '/api/recordings', {
+  body: { bytes: LARGEST_RECORDING },
+  answer: answer<Recording>(),
+});
+
+/** Where lines are heard in a recording of them all. */
+export const findInRecording = endpoint('POST', '/api/recordings/:id/lines', {
+  params: byId,
+  body: Joi.object<{ lines: { text: string; voice: PieceVoice }[]; says: Saying[] }>({
+    lines: Joi.array()
+      .items(
+        Joi.object({
+          text: Joi.string().allow('').max(LIMITS.textLength).required(),
+          voice: voiceSchema.required(),
+        }),
+      )
+      .max(LIMITS.scenes)
+      .required(),
+    says: sayingsSchema.required(),
+  }),
+  answer: answer<FoundLines>(),
+});
+
+/** A recording as it is kept. */
+export const recordingSound = endpoint('GET', '/media/recordings/:key', {
+  params: Joi.object<{ key: string }>({ key: Joi.string().max(64).required() }),
+  answer: answer<Response>(),
 });
 
 /** The track of a mood, composed and played to a length; the same question gives the same track, played once. */

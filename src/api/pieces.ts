@@ -1,6 +1,7 @@
 import Joi from 'joi';
+import { PIECE_FILE_NAMES, type PieceFileName } from '../core/exchange/types.ts';
 import type { Format } from '../core/look/formats.ts';
-import { oneOf } from '../core/piece/field.ts';
+import { idSchema, oneOf } from '../core/piece/field.ts';
 import { optionsSchema, type PieceOptions } from '../core/piece/options.ts';
 import { editSchema, pieceSchema } from '../core/piece/schema.ts';
 import type { Piece, Placement } from '../core/piece/types.ts';
@@ -65,6 +66,15 @@ export const listPieces = endpoint('GET', '/api/pieces', {
       .default(''),
   }),
   answer: answer<PiecePage>(),
+});
+
+/** A file that goes with the video of a piece as it is now. */
+export const pieceFile = endpoint('GET', '/api/pieces/:id/files/:name', {
+  params: Joi.object<{ id: string; name: PieceFileName }>({
+    id: idSchema.required(),
+    name: oneOf(PIECE_FILE_NAMES).required(),
+  }),
+  answer: answer<Response>(),
 });
 
 /** What is stored of a piece, to be kept as a file. */

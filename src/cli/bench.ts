@@ -12,6 +12,7 @@ import { round } from './bench-measure.ts';
 import { benchReading } from './bench-read.ts';
 import { benchRender } from './bench-render.ts';
 import { benchShelf } from './bench-shelf.ts';
+import { benchVoices } from './bench-voices.ts';
 import { copyHelpers } from './helper-programs.ts';
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
@@ -26,6 +27,7 @@ export async function bench(): Promise<void> {
       reading: await benchReading(say),
       shelf: await benchShelf(say),
       looks: await benchLooks(say),
+      voices: await benchVoices(say),
       draft: await draft(),
       render: await benchRender(folder, say),
     };

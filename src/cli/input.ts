@@ -5,7 +5,7 @@ import { Failed } from '../core/failure.ts';
 import { dressedDraft } from '../core/look/choose.ts';
 import type { Format } from '../core/look/formats.ts';
 import type { LookName } from '../core/look/looks.ts';
-import type { Mood } from '../core/music/moods.ts';
+import { type AskedMood, scoredDraft } from '../core/music/suited.ts';
 import type { Angle } from '../core/outline/angles.ts';
 import { toldChapters } from '../core/outline/chapters.ts';
 import { draftFromLines } from '../core/outline/draft.ts';
@@ -16,7 +16,8 @@ import type { OutlineChoices, OutlineLine } from '../core/outline/types.ts';
 import { fitDraft } from '../core/piece/fit.ts';
 import { LIMITS } from '../core/piece/limits.ts';
 import type { Piece } from '../core/piece/types.ts';
-import { voiceSpeed } from '../core/sound/speech.ts';
+import { castDraft } from '../core/sound/cast.ts';
+import { voiceSpeed } from '../core/sound/voices.ts';
 import type { SourceKind } from '../core/source/kinds.ts';
 import { scriptOf, wordCount } from '../core/source/script.ts';
 import { emptySource, type Source, type SourceForm } from '../core/source/types.ts';
@@ -50,8 +51,10 @@ export interface InputOptions {
   split: Split;
   format: Format;
   voice: string;
+  /** The voice was asked for; otherwise one that speaks the language of the words may take its place. */
+  voiceAsked: boolean;
   /** null for no music. */
-  mood: Mood | null;
+  mood: AskedMood;
   /** null: the one that suits it best. */
   look: LookName | null;
 }
@@ -63,7 +66,13 @@ export const draftFromInput = (options: InputOptions, say: (line: string) => voi
     for (const note of source.notes) say(noteWords(note));
     const draft =
       source.kind === 'script' ? scriptDraft(source, options) : outlineDraft(source, options, say);
-    const plain = fitDraft(draft, () => nanoid(10));
+    const plain = scoredDraft(
+      castDraft(
+        fitDraft(draft, () => nanoid(10)),
+        options.voiceAsked,
+      ),
+      options.mood,
+    );
     const fitted = options.look ? { ...plain, look: options.look } : dressedDraft(plain);
     checkScenes(
       fitted.scenes.length,

@@ -29,6 +29,13 @@ const OTHERS: readonly LicenceRow[] = [
     kind: 'program',
   },
   {
+    name: 'eSpeak NG with its voices (Debian packages libespeak-ng1, espeak-ng-data)',
+    version: '1.51',
+    licence: 'GPL-3.0-or-later',
+    copyright: 'Copyright © 2005–2014 Jonathan Duddington, © 2015–2022 Reece H. Dunn and others',
+    kind: 'program',
+  },
+  {
     name: 'FFmpeg with x264 (Debian package ffmpeg)',
     version: '5.1',
     licence: 'GPL-2.0-or-later',

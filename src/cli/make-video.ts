@@ -1,3 +1,4 @@
+import { writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import type { Format } from '../core/look/formats.ts';
 import { type Piece, spokenOf } from '../core/piece/types.ts';
@@ -6,6 +7,7 @@ import { compile } from '../core/timeline/compile.ts';
 import { type Height, renderSize } from '../core/timeline/segments.ts';
 import type { Facts, Timeline } from '../core/timeline/types.ts';
 import { pictureViews } from '../server/assets/lookup.ts';
+import { PIECE_FILES } from '../server/exchange/files.ts';
 import { render } from '../server/frames/render.ts';
 import { prepare, typesetter } from '../server/material.ts';
 import { shelf, withPictures } from '../server/shelf/shelf.ts';
@@ -47,6 +49,13 @@ export async function makeVideo(options: MakeOptions): Promise<void> {
         say(`picture ${done} of ${total} frames, about ${Math.ceil(left / 1000)} s left`);
       },
     });
+    say(`${out} is ready`);
+  }
+  const { dir, name } = path.parse(options.out);
+  for (const file of options.files) {
+    const { ending, make } = PIECE_FILES[file];
+    const out = path.join(dir, `${name}.${ending}`);
+    await writeFile(out, await make(planned));
     say(`${out} is ready`);
   }
   if (options.json)

@@ -1,19 +1,21 @@
 import { mkdir, open, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
+import { PIECE_FILE_NAMES, type PieceFileName } from '../core/exchange/types.ts';
 import { FORMATS, type Format } from '../core/look/formats.ts';
 import { LOOK_NAMES } from '../core/look/looks.ts';
-import { MOOD_NAMES, type Mood } from '../core/music/moods.ts';
+import { MOOD_NAMES } from '../core/music/moods.ts';
+import { type AskedMood, SUITED_MUSIC } from '../core/music/suited.ts';
 import { ANGLES } from '../core/outline/angles.ts';
 import { PAINTERS, type PainterChoice } from '../core/paint/painters.ts';
-import { DEFAULT_VOICE, VOICES } from '../core/sound/speech.ts';
+import { DEFAULT_VOICE, VOICES } from '../core/sound/voices.ts';
 import { SPLITS } from '../core/text/script.ts';
 import { HEIGHTS, type Height } from '../core/timeline/segments.ts';
 import type { InputOptions } from './input.ts';
 import { UsageError } from './usage.ts';
 
 export const MAKE_USAGE =
-  'usage: nabbet make FILE|FOLDER|ADDRESS [-o OUT.mp4] [--as script|article|product] [--target SECONDS] [--angle NAME] [--chapters 1,2] [--format 9:16|4:5|1:1|16:9, or several with commas] [--look NAME] [--height 480|720|1080] [--painter auto|compositor|canvas] [--split sentence|line|paragraph] [--voice NAME] [--music MOOD|none] [--json]';
+  'usage: nabbet make FILE|FOLDER|ADDRESS [-o OUT.mp4] [--as script|article|product] [--target SECONDS] [--angle NAME] [--chapters 1,2] [--format 9:16|4:5|1:1|16:9, or several with commas] [--look NAME] [--height 480|720|1080] [--painter auto|compositor|canvas] [--split sentence|line|paragraph] [--voice NAME] [--music MOOD|none] [--with srt,vtt,words,script,scenes,credits] [--json]';
 
 export interface MakeOptions extends InputOptions {
   out: string;
@@ -21,6 +23,8 @@ export interface MakeOptions extends InputOptions {
   formats: Format[];
   height: Height;
   painter: PainterChoice;
+  /** Written beside the video. */
+  files: PieceFileName[];
   json: boolean;
 }
 
@@ -85,13 +89,18 @@ export function parse(argv: string[]): MakeOptions {
       VOICES.map((v) => v.name),
       DEFAULT_VOICE,
     ),
-    mood: moodOf(one('music', values.music, [...MOOD_NAMES, NO_MUSIC], 'gentle')),
+    voiceAsked: values.voice !== undefined,
+    mood: moodOf(one('music', values.music, [...MOOD_NAMES, SUITED_MUSIC, NO_MUSIC], SUITED_MUSIC)),
+    files: [
+      ...new Set((values.with?.split(',') ?? []).map((f) => one('with', f.trim(), PIECE_FILE_NAMES, 'srt'))),
+    ],
     json: values.json ?? false,
   };
 }
 
 const NO_MUSIC = 'none';
-const moodOf = (asked: Mood | typeof NO_MUSIC): Mood | null => (asked === NO_MUSIC ? null : asked);
+const moodOf = (asked: NonNullable<AskedMood> | typeof NO_MUSIC): AskedMood =>
+  asked === NO_MUSIC ? null : asked;
 
 function numbers(text: string | undefined): number[] {
   if (text === undefined) return [];
@@ -118,6 +127,7 @@ const read = (argv: string[]) =>
       split: { type: 'string' },
       voice: { type: 'string' },
       music: { type: 'string' },
+      with: { type: 'string' },
       json: { type: 'boolean' },
     },
   });

@@ -14,6 +14,7 @@ export interface FailureValues {
   'no-render': object;
   'no-video': object;
   'no-take': object;
+  'no-sound': object;
   'no-track': object;
   'no-clip': object;
   'no-file': object;

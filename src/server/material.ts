@@ -48,12 +48,12 @@ export async function prepare(
   const unspoken: string[] = [];
   let done = 0;
   await Promise.all(
-    wanted.map(async ({ key, text }) => {
+    wanted.map(async ({ key, ...take }) => {
       try {
-        takes[key] ??= await takeOf(text, piece.voice);
+        takes[key] ??= await takeOf(take);
       } catch (e) {
         if (!cannotSpeak(failureOf(e))) throw e;
-        unspoken.push(text);
+        unspoken.push(take.text);
       }
       onStep(++done, total, 'voice');
     }),

@@ -24,7 +24,9 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
   'no-photo': () => 'The photo has not arrived; send it once more.',
   'no-render': () => 'There is no such render.',
   'no-video': () => 'There is no such video yet.',
-  'no-take': () => 'There is no such take.',
+  'no-take': () => 'There is no such take. Record it again, or let a voice say the line.',
+  'no-sound': () =>
+    'Nothing can be heard in this recording. Record it again, or give a file with sound (WAV, MP3, M4A, Ogg, FLAC, WebM).',
   'no-track': () => 'There is no such track.',
   'no-clip': () => 'There is no such clip.',
   'no-file': () => 'There is no such file.',

@@ -1,6 +1,7 @@
 import type { CheckName, Mark } from '../core/proof/proof.ts';
 import type { Legibility } from '../core/timeline/types.ts';
 import { failureWords } from './failures.ts';
+import { languageWords } from './voices.ts';
 
 type Of<N extends CheckName> = Extract<Mark, { check: N }>;
 
@@ -41,6 +42,8 @@ const WORDS: { [N in CheckName]: (m: Of<N>) => string } = {
     wants === 'unknown'
       ? `“${title}”: nobody knows yet whether it may be used.`
       : `“${title}”: wants a name that is not given yet.`,
+  'other-language': ({ written, spoken }) =>
+    `The words are in ${languageWords(written)}, and a voice for ${languageWords(spoken)} reads them.`,
   'no-voice': ({ why }) => `It stays silent. ${failureWords(why)}`,
 };
 
@@ -60,6 +63,7 @@ const MANY: Record<CheckName, (n: number) => string> = {
   'off-target': (n) => `${n} lengths are off the target`,
   'short-for-voice': (n) => `${n} lengths are too short for the voice`,
   credit: (n) => `${n} pictures are used on terms that are not met or not known`,
+  'other-language': (n) => `${n} scenes are read by a voice for another language`,
   'no-voice': (n) => `${n} scenes stay silent: no voice can say their words`,
 };
 
@@ -88,6 +92,7 @@ const REPAIRS: Partial<Record<CheckName, string>> = {
   'subject-cut': 'Frame it anew',
   legible: 'Make it stand out',
   'short-for-voice': 'Follow the voice',
+  'other-language': 'Let a voice read it that speaks it',
   'no-voice': 'Make it silent',
 };
 
@@ -107,5 +112,6 @@ export const markKindWords: Record<CheckName, string> = {
   'off-target': 'Length',
   'short-for-voice': 'Too short for the voice',
   credit: 'Licences',
+  'other-language': 'In another language',
   'no-voice': 'Silent',
 };

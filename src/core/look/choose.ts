@@ -1,4 +1,5 @@
 import { contentKey } from '../hash.ts';
+import { MOODS } from '../music/moods.ts';
 import type { Piece } from '../piece/types.ts';
 import { contentWords } from '../text/tokens.ts';
 import { LOOK_NAMES, type LookName, lookOf } from './looks.ts';
@@ -71,20 +72,14 @@ const SOURCES: Partial<Record<NonNullable<Piece['source']>['kind'], MoodOfLook>>
   product: 'shop',
   photos: 'nostalgic',
 };
-const MUSIC: Record<string, MoodOfLook> = {
-  bright: 'playful',
-  drive: 'loud',
-  gentle: 'warm',
-  wonder: 'calm',
-};
-
 interface Sign {
   mood: MoodOfLook;
   worth: number;
   reason: LookReason;
 }
 
-function signsOf(piece: Pick<Piece, 'title' | 'source' | 'scenes' | 'beds'>): Sign[] {
+/** What speaks for which mood of words in a piece, and how much. */
+export function signsOf(piece: Pick<Piece, 'title' | 'source' | 'scenes' | 'beds'>): Sign[] {
   const signs: Sign[] = [];
   const kind = piece.source?.kind;
   const ofSource = kind && SOURCES[kind];
@@ -117,7 +112,7 @@ function signsOf(piece: Pick<Piece, 'title' | 'source' | 'scenes' | 'beds'>): Si
   const figures = lines.filter((l) => /\d/.test(l)).length;
   if (figures >= 3 && figures > lines.length / 2)
     signs.push({ mood: 'technical', worth: WORTH.figures, reason: { code: 'figures', mood: 'technical' } });
-  const music = piece.beds[0] && MUSIC[piece.beds[0].source.mood];
+  const music = piece.beds[0] && MOODS[piece.beds[0].source.mood].words[0];
   if (music) signs.push({ mood: music, worth: WORTH.music, reason: { code: 'music', mood: music } });
   return signs;
 }

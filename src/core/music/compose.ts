@@ -1,5 +1,6 @@
 import { seeded } from '../hash.ts';
 import { type Milliseconds, msToSamples, type Samples } from '../time.ts';
+import { BEATS, type BeatName } from './moods/beats.ts';
 import type { MoodRules } from './moods/types.ts';
 import { MOODS, type Mood } from './moods.ts';
 
@@ -149,13 +150,13 @@ function writeBar(
   });
   if (bar >= 1) {
     const low = pitchOf(rules, degree, -2);
-    const pulse = rules.band.drums ? [0, 1.5, 2, 3.5] : [0, 2];
+    const pulse = rules.band.beat ? [0, 1.5, 2, 3.5] : [0, 2];
     for (const p of pulse)
       notes.push({
         channel: CH.bass,
         pitch: low,
         at: t + p,
-        length: rules.band.drums ? 0.6 : 1.9,
+        length: rules.band.beat ? 0.6 : 1.9,
         velocity: human(80),
       });
   }
@@ -180,16 +181,20 @@ function writeBar(
           velocity: human(64),
         });
   }
-  if (rules.band.drums && drums) writeDrums(notes, t, human, turn);
+  if (rules.band.beat && drums) writeDrums(notes, rules.band.beat, t, human, turn);
 }
 
-/** General MIDI percussion: 36 kick, 38 snare, 39 clap, 42 closed hat, 46 open hat, 70 maracas. */
-function writeDrums(notes: Note[], t: number, human: (v: number) => number, turn: boolean): void {
+/** The pattern of the mood, and a roll of the snare before the end. */
+function writeDrums(
+  notes: Note[],
+  beat: BeatName,
+  t: number,
+  human: (v: number) => number,
+  turn: boolean,
+): void {
   const hit = (pitch: number, at: number, velocity: number) =>
     notes.push({ channel: CH.drums, pitch, at: t + at, length: 0.2, velocity: human(velocity) });
-  for (const at of [0, 2, 2.5]) hit(36, at, 84);
-  for (const at of [1, 3]) hit(39, at, 62);
-  for (let at = 0; at < 4; at += 0.5) hit(at % 1 === 0 ? 42 : 70, at, at % 1 === 0 ? 48 : 40);
+  for (const [pitch, at, velocity] of BEATS[beat]) hit(pitch, at, velocity);
   if (turn) for (const at of [3, 3.25, 3.5, 3.75]) hit(38, at, 56 + at * 4);
 }
 
@@ -209,7 +214,7 @@ function close(notes: Note[], rules: MoodRules, bars: number): void {
     notes.push({ channel: CH.pad, pitch: pitchOf(rules, d, 0), at: t, length: ring, velocity: 56 });
   notes.push({ channel: CH.bass, pitch: pitchOf(rules, 0, -2), at: t, length: ring, velocity: 84 });
   notes.push({ channel: CH.lead, pitch: pitchOf(rules, 7, 0), at: t + 0.25, length: ring, velocity: 60 });
-  if (rules.band.drums)
+  if (rules.band.beat)
     notes.push(
       { channel: CH.drums, pitch: 36, at: t, length: 0.3, velocity: 92 },
       { channel: CH.drums, pitch: 49, at: t, length: 2, velocity: 62 },

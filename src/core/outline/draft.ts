@@ -1,8 +1,16 @@
 import type { Format } from '../look/formats.ts';
-import type { Mood } from '../music/moods.ts';
+import { type AskedMood, SUITED_MUSIC } from '../music/suited.ts';
 import type { NewId } from '../piece/actions.ts';
 import type { PictureReason } from '../piece/reasons.ts';
-import { emptyPiece, emptyScene, newBed, type Piece, type Placement, placed } from '../piece/types.ts';
+import {
+  emptyPiece,
+  emptyScene,
+  newBed,
+  type Piece,
+  type Placement,
+  placed,
+  plainVoice,
+} from '../piece/types.ts';
 import { type ScriptLine, titleFrom } from '../text/script.ts';
 import type { Milliseconds } from '../time.ts';
 
@@ -16,8 +24,8 @@ export const broughtAlong = (assetId: string, reason: PictureReason): Placement 
 export interface DraftOptions {
   format: Format;
   voice: string;
-  /** Of the music under the whole piece; null for none. */
-  mood: Mood | null;
+  /** Of the music under the whole piece; null for none. What suits the words is chosen later (music/suited.ts). */
+  mood: AskedMood;
   /** Replaces the title found in the script. */
   title?: string;
 }
@@ -26,8 +34,10 @@ export interface DraftOptions {
 export const draftPiece = ({ format, voice, mood }: DraftOptions): Piece => ({
   ...emptyPiece(),
   format,
-  voice: { name: voice, pace: 1 },
-  beds: mood ? [newBed('music', { kind: 'composed', mood, seed: 1 })] : [],
+  voice: plainVoice(voice),
+  beds: mood
+    ? [newBed('music', { kind: 'composed', mood: mood === SUITED_MUSIC ? 'gentle' : mood, seed: 1 })]
+    : [],
 });
 
 /** A piece of pictures without words: a scene each, as long as is said. */
@@ -61,6 +71,7 @@ export function draftFromLines(lines: readonly ScriptLine[], options: DraftOptio
       layout: l.layout,
       shown: l.shown,
       brief: l.brief,
+      speaker: l.speaker,
       from: { ref: `line:${i}`, text: l.shown },
     })),
   };

@@ -16,9 +16,9 @@ import { frameAt, PAINTER_VERSION } from './frame.ts';
  */
 const DRAWN: Record<number, Record<string, string>> = {
   8: {
-    'lantern-night': 'e66c86d0745d386a',
+    'lantern-night': '58936e09d98910fe',
     'mending-bench': '843254a0ed10d4f2',
-    everything: 'a95db5fb56bca0af',
+    everything: '401063d243b842f7',
   },
 };
 const MOMENTS = 40;

@@ -57,7 +57,7 @@ export function shotDraws(
     const texture = pictureTexture(shot, run, tint, shot.from, Math.min(1, k));
     const round: Texture =
       shot.surround === 'blur'
-        ? { kind: 'surround', assetId, view, ink, tint, ...size }
+        ? { kind: 'surround', assetId, view, ink, tint, width: size.width, height: size.height }
         : { kind: 'plate', colour: shot.surround, tint, width: PLATE, height: PLATE };
     return [placed(round, wholeOf(round), wholeOf(size)), placed(texture, wholeOf(texture), to)];
   }

@@ -258,9 +258,8 @@ describe('moving, copying and changing scenes', () => {
 
 describe('pasting lines', () => {
   const line = (words: string, brief = '', layout: Scene['layout'] = 'caption') => ({
-    shown: words,
-    brief,
-    layout,
+    ...{ shown: words, brief, layout },
+    speaker: null,
   });
   const start = (more: Partial<Scene> = {}) => piece([scene('a', 'Hello world.', more), scene('b', 'B.')]);
   const paste = (p: Piece, from: number, to: number, ...lines: ReturnType<typeof line>[]) =>

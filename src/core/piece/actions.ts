@@ -1,3 +1,4 @@
+import { castSpeakers } from '../sound/cast.ts';
 import { applyEdit, type Edit, edit, type Op, type ScenePatch } from './edit.ts';
 import { shownPatch, tidy } from './highlights.ts';
 import { LIMITS } from './limits.ts';
@@ -33,6 +34,8 @@ export function splitScene(
     ),
     pictures: tail ? nextBest(scene.pictures[0]) : [],
     grading: scene.grading,
+    speaker: scene.speaker,
+    voice: scene.voice,
     from: scene.from,
   };
   const patch: ScenePatch = { shown: head };
@@ -206,7 +209,7 @@ export function pasteLines(
   id: string,
   from: number,
   to: number,
-  lines: readonly Pick<Scene, 'shown' | 'brief' | 'layout'>[],
+  lines: readonly Pick<Scene, 'shown' | 'brief' | 'layout' | 'speaker'>[],
   newId: NewId,
 ): Edit | null {
   const at = piece.scenes.findIndex((s) => s.id === id);
@@ -216,10 +219,20 @@ export function pasteLines(
   const head = scene.shown.slice(0, from) + first.shown;
   const tail = scene.shown.slice(to);
   const brief = [scene.brief, first.brief].filter(Boolean).join(', ').slice(0, LIMITS.briefLength);
+  const speakers = castSpeakers(piece, lines);
   return edit(
     'paste',
     [
-      { op: 'scene', id, patch: { ...shownPatch(scene, head.trim()), ...(first.brief ? { brief } : {}) } },
+      ...(speakers.length > piece.speakers.length ? [{ op: 'piece', patch: { speakers } } satisfies Op] : []),
+      {
+        op: 'scene',
+        id,
+        patch: {
+          ...shownPatch(scene, head.trim()),
+          ...(first.brief ? { brief } : {}),
+          ...(first.speaker ? { speaker: first.speaker } : {}),
+        },
+      },
       ...others.map((line, i): Op => {
         const shown = (i === others.length - 1 ? line.shown + tail : line.shown).trim();
         return {
@@ -229,6 +242,7 @@ export function pasteLines(
             ...emptyScene(newId()),
             layout: line.layout,
             shown,
+            speaker: line.speaker,
             brief: line.brief.slice(0, LIMITS.briefLength),
           },
         };

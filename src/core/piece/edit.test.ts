@@ -28,7 +28,8 @@ const counter = () => {
   return () => `n${n++}`;
 };
 
-const asLines = (...all: string[]) => all.map((shown) => ({ shown, brief: '', layout: 'caption' as const }));
+const asLines = (...all: string[]) =>
+  all.map((shown) => ({ shown, brief: '', layout: 'caption' as const, speaker: null }));
 
 describe('applyEdit', () => {
   it('undoes any run of random edits exactly, and redoes them', () => {

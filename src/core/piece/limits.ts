@@ -18,4 +18,12 @@ export const LIMITS = {
   /** Findings that are left as they are. */
   waived: 1000,
   revealMs: 10_000,
+  /** Of a speaker. */
+  nameLength: 60,
+  speakers: 20,
+  /** Words that are read in a way of their own, and letters of one. */
+  sayings: 200,
+  sayingLength: 80,
+  /** Takes recorded for one scene. */
+  recorded: 30,
 } as const;

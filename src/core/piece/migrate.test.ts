@@ -42,6 +42,7 @@ describe('stored pieces of every version', () => {
     ['2', asV2(stored(1))],
     ['3', stored(3)],
     ['4', stored(4)],
+    ['5', stored(5)],
   ])(
     'version %s: opened, undone to the beginning and redone to the end',
     (version, { first, doc, entries }) => {

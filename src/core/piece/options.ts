@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { FORMATS, type Format } from '../look/formats.ts';
-import { MOOD_NAMES, type Mood } from '../music/moods.ts';
-import { DEFAULT_VOICE, VOICES } from '../sound/speech.ts';
+import { MOOD_NAMES } from '../music/moods.ts';
+import { type AskedMood, SUITED_MUSIC } from '../music/suited.ts';
+import { DEFAULT_VOICE, VOICES } from '../sound/voices.ts';
 import { oneOf } from './field.ts';
 
 /** What a piece will be besides its words. */
@@ -9,14 +10,16 @@ export interface PieceOptions {
   format: Format;
   voice: string;
   /** null for no music. */
-  mood: Mood | null;
+  mood: AskedMood;
 }
 
 /** What a piece will be when nobody has chosen. */
-export const FIRST_OPTIONS: PieceOptions = { format: '9:16', voice: DEFAULT_VOICE, mood: 'gentle' };
+export const FIRST_OPTIONS: PieceOptions = { format: '9:16', voice: DEFAULT_VOICE, mood: SUITED_MUSIC };
 
 export const optionsSchema = Joi.object<PieceOptions>({
   format: oneOf(FORMATS).required(),
   voice: oneOf(VOICES.map((v) => v.name)).required(),
-  mood: oneOf(MOOD_NAMES).allow(null).required(),
+  mood: oneOf([...MOOD_NAMES, SUITED_MUSIC])
+    .allow(null)
+    .required(),
 });

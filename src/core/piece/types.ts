@@ -8,13 +8,14 @@ import { REVEAL_KINDS, type RevealKind } from '../look/reveals.ts';
 import { TRANSITION_KINDS, type TransitionKind } from '../look/transitions.ts';
 import { ALIGNS, type Align } from '../look/types.ts';
 import { MOOD_NAMES, type Mood } from '../music/moods.ts';
+import { TONE_NAMES, type ToneName } from '../sound/tones.ts';
 import { SOURCE_KINDS, type SourceKind } from '../source/kinds.ts';
 import type { Decibels, Milliseconds } from '../time.ts';
 import { colour, field, firstOf, idSchema, type Of, oneOf, share, wholeOf } from './field.ts';
 import { LIMITS } from './limits.ts';
 import { type PictureReason, reasonSchema } from './reasons.ts';
 
-export const PIECE_VERSION = 5;
+export const PIECE_VERSION = 6;
 
 /** A picture of the shelf is painted in two views; one from elsewhere has the one that its proportions give. */
 export type ViewName = 'wide' | 'tall';
@@ -214,19 +215,65 @@ const SCENE_LOOK_FIELDS = {
 export type SceneLook = Of<typeof SCENE_LOOK_FIELDS>;
 export const AS_THE_PIECE: SceneLook = firstOf(SCENE_LOOK_FIELDS);
 
-/** synthetic: the voice of the piece says the spoken words. take: [startMs, endMs) of a narration that was recorded. */
-export type Narration =
-  | { kind: 'synthetic' }
-  | { kind: 'take'; takeId: string; startMs: Milliseconds; endMs: Milliseconds | null };
+const VOICE_FIELDS = {
+  /** Name from the list of voices. */
+  name: field<string>('maud', Joi.string().max(40)),
+  /** Speed relative to the voice's own, 0.5 to 2. */
+  pace: field<number>(1, Joi.number().min(0.5).max(2)),
+  /** Semitones from the voice's own, -6 to 6. */
+  pitch: field<number>(0, Joi.number().min(-6).max(6)),
+  tone: field<ToneName>('plain', oneOf(TONE_NAMES)),
+  /** Times the voice's own pauses, 0.3 to 3. */
+  pauses: field<number>(1, Joi.number().min(0.3).max(3)),
+};
+/** Who speaks, and how. */
+export type PieceVoice = Of<typeof VOICE_FIELDS>;
+export const voiceSchema = wholeOf(VOICE_FIELDS);
+/** A voice as it speaks by itself. */
+export const plainVoice = (name: string): PieceVoice => ({ ...firstOf(VOICE_FIELDS), name });
+
+const SPEAKER_FIELDS = {
+  /** As the script has it. */
+  name: field<string>('', Joi.string().trim().min(1).max(LIMITS.nameLength)),
+  voice: field<PieceVoice>(firstOf(VOICE_FIELDS), voiceSchema),
+};
+/** Somebody who speaks in some scenes of a piece. */
+export type Speaker = Of<typeof SPEAKER_FIELDS>;
+
+const SAYING_FIELDS = {
+  written: field<string>('', Joi.string().trim().min(1).max(LIMITS.sayingLength)),
+  said: field<string>('', Joi.string().trim().min(1).max(LIMITS.sayingLength)),
+};
+/** A word, or a few, that voices read as something else: written "Osierwick", said "oh-zher-wick". */
+export type Saying = Of<typeof SAYING_FIELDS>;
+export const sayingsSchema = Joi.array().items(wholeOf(SAYING_FIELDS)).max(LIMITS.sayings);
+
+/** [startMs, endMs) of a recording, null to its end; clean: without the noise of the room. */
+export interface RecordedPart {
+  takeId: string;
+  startMs: Milliseconds;
+  endMs: Milliseconds | null;
+  clean: boolean;
+}
+
+/** synthetic: a voice says the spoken words. take: they are heard in a recording. */
+export type Narration = { kind: 'synthetic' } | ({ kind: 'take' } & RecordedPart);
+
+const recordedPart = {
+  takeId: idSchema.required(),
+  startMs: moment.required(),
+  endMs: moment.allow(null).required(),
+  clean: Joi.boolean().required(),
+};
+export const recordedPartSchema = Joi.object<RecordedPart>(recordedPart).custom(
+  inOrder('startMs', 'endMs', 'The part of the recording'),
+);
 
 const narration = Joi.alternatives().try(
   Joi.object({ kind: Joi.valid('synthetic').required() }),
-  Joi.object({
-    kind: Joi.valid('take').required(),
-    takeId: idSchema.required(),
-    startMs: moment.required(),
-    endMs: moment.allow(null).required(),
-  }).custom(inOrder('startMs', 'endMs', 'The part of the take')),
+  Joi.object({ kind: Joi.valid('take').required(), ...recordedPart }).custom(
+    inOrder('startMs', 'endMs', 'The part of the recording'),
+  ),
 );
 
 /** Where a line came from: its place in the source ("p4.1", "fact:price") and the sentence as it stands there. */
@@ -250,6 +297,12 @@ export const SCENE_FIELDS = {
   /** Words for the voice; null speaks what is shown. An empty string is silence. */
   spoken: field<string | null>(null, words.allow(null)),
   narration: field<Narration>({ kind: 'synthetic' }, narration),
+  /** Recordings of the scene, in order; the narration is part of one of them, or of a longer one, or none. */
+  recorded: field<string[]>([], Joi.array().items(idSchema).max(LIMITS.recorded).unique()),
+  /** Who speaks, by name; null or a name that the piece does not know: the voice of the piece. */
+  speaker: field<string | null>(null, Joi.string().max(LIMITS.nameLength).allow(null)),
+  /** A voice of its own, before that of the speaker; null for none. */
+  voice: field<PieceVoice | null>(null, voiceSchema.allow(null)),
   /** What the picture should show, from [brackets] or typed; empty when the line itself decides. */
   brief: field<string>('', Joi.string().allow('').max(LIMITS.briefLength)),
   /** Pictures that follow each other, each for an equal share of the scene. */
@@ -311,13 +364,6 @@ export type Bed = { id: string } & Of<typeof BED_FIELDS>;
 
 export const newBed = (id: string, source: BedSource): Bed => ({ id, ...firstOf(BED_FIELDS), source });
 
-export interface PieceVoice {
-  /** Name from the list of voices. */
-  name: string;
-  /** Speed relative to the voice's own, 0.5 to 2. */
-  pace: number;
-}
-
 /** What the words came from; id is that of the stored source, null when it was not kept. */
 export interface PieceSource {
   id: string | null;
@@ -349,10 +395,13 @@ export const PIECE_FIELDS = {
   style: field<Style>(AS_THE_LOOK, wholeOf(STYLE_FIELDS)),
   /** On every border that has none of its own; null as the look has it. */
   transition: field<BorderTransition | null>(null, wholeOf(TRANSITION_FIELDS).allow(null)),
-  voice: field<PieceVoice>(
-    { name: 'maud', pace: 1 },
-    Joi.object({ name: Joi.string().max(40).required(), pace: Joi.number().min(0.5).max(2).required() }),
+  voice: field<PieceVoice>(firstOf(VOICE_FIELDS), voiceSchema),
+  speakers: field<Speaker[]>(
+    [],
+    Joi.array().items(wholeOf(SPEAKER_FIELDS)).max(LIMITS.speakers).unique('name'),
   ),
+  /** How words are read. */
+  says: field<Saying[]>([], sayingsSchema),
   beds: field<Bed[]>(
     [],
     Joi.array()
@@ -385,3 +434,9 @@ export const emptyPiece = (): Piece => ({ version: PIECE_VERSION, ...firstOf(PIE
 
 /** What the voice says in a scene. */
 export const spokenOf = (scene: Pick<Scene, 'spoken' | 'shown'>): string => scene.spoken ?? scene.shown;
+
+/** The voice that speaks in a scene. */
+export const voiceIn = (
+  piece: Pick<Piece, 'voice' | 'speakers'>,
+  scene: Pick<Scene, 'voice' | 'speaker'>,
+): PieceVoice => scene.voice ?? piece.speakers.find((s) => s.name === scene.speaker)?.voice ?? piece.voice;

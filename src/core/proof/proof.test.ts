@@ -6,7 +6,7 @@ import { LOOK_NAMES } from '../look/looks.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
 import { applyEdit, type Edit } from '../piece/edit.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
-import { AS_THE_PIECE, type Piece, type Scene } from '../piece/types.ts';
+import { AS_THE_PIECE, type Piece, plainVoice, type Scene } from '../piece/types.ts';
 import { msToSamples } from '../time.ts';
 import { compile } from '../timeline/compile.ts';
 import { takeKey } from '../timeline/keys.ts';
@@ -142,6 +142,23 @@ describe('proof', () => {
     const [mark] = only('no-voice', marksOf(p, facts));
     expect(mark).toMatchObject({ sceneId: 'a', pass: 'voice', why: { code: 'unspeakable' } });
     expect(mended(p, mark, facts)).toEqual([]);
+  });
+
+  it('words of another language than the voice’s, mended by a voice that speaks it', () => {
+    const german =
+      'Niemand bezahlt den alten Mann, aber jeder bringt ihm etwas zu essen mit und bleibt ein wenig.';
+    const p = piece([fine('a', { shown: german }), fine('b')]);
+    const [mark] = only('other-language', marksOf(p));
+    expect(mark).toMatchObject({ sceneId: 'a', written: 'de', spoken: 'en', pass: 'voice' });
+    expect(markWords(mark as Mark)).toBe('The words are in German, and a voice for English reads them.');
+    expect(only('other-language', mended(p, mark))).toEqual([]);
+    // A voice of the language, one's own voice, and words too few to tell have no mark.
+    for (const more of [
+      { voice: plainVoice('frieda') },
+      { narration: { kind: 'take' as const, takeId: 't', startMs: 0, endMs: null, clean: false } },
+      { shown: 'Guten Abend.' },
+    ])
+      expect(only('other-language', marksOf(piece([fine('a', { shown: german, ...more })])))).toEqual([]);
   });
 
   it('words that cannot be told from what is behind them, mended by the least that is enough', () => {

@@ -5,6 +5,7 @@ import { noPicture } from './checks/no-picture.ts';
 import { noVoice } from './checks/no-voice.ts';
 import { offTarget } from './checks/off-target.ts';
 import { onHead } from './checks/on-head.ts';
+import { otherLanguage } from './checks/other-language.ts';
 import { outsideSafe } from './checks/outside-safe.ts';
 import { readingSpeed } from './checks/reading-speed.ts';
 import { repeatedPicture } from './checks/repeated-picture.ts';
@@ -33,6 +34,7 @@ const CHECKS = {
   'short-for-voice': shortForVoice,
   credit,
   'no-voice': noVoice,
+  'other-language': otherLanguage,
 } satisfies Record<string, Check<never> | Check>;
 
 export type CheckName = keyof typeof CHECKS;

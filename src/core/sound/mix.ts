@@ -7,8 +7,8 @@ import { LoudnessMeter } from './loudness.ts';
 /** Levels and times of the mix. Takes come in at -16 LUFS, tracks at -18. */
 export const MIX = {
   /** Music where nobody speaks, and under speech: gain on the track. */
-  musicOpenDb: -5.5,
-  musicUnderVoiceDb: -12.5,
+  musicOpenDb: -4.2,
+  musicUnderVoiceDb: -10.9,
   /** The music goes down before the voice begins, and rises after it. */
   duckBeforeMs: 260,
   duckAfterMs: 700,
@@ -181,12 +181,11 @@ function add(part: Part, i: Samples, left: number, right: number): void {
 }
 
 function addVoice(part: Part, take: Sound, voice: NonNullable<TimelineScene['voice']>): void {
-  const length = Math.min(voice.samples, take.length - voice.offset);
+  const length = Math.min(voice.samples, take.length);
   const from = Math.max(part.start, voice.start);
   const to = Math.min(part.end, voice.start + length);
   if (to <= from) return;
-  const shift = voice.offset - voice.start;
-  const [x] = take.read(from + shift, to + shift);
+  const [x] = take.read(from - voice.start, to - voice.start);
   for (let i = from; i < to; i++) add(part, i, x?.[i - from] as number, x?.[i - from] as number);
 }
 

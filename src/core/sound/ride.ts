@@ -6,8 +6,8 @@ import { SAMPLE_RATE, type Samples } from '../time.ts';
  */
 const RIDE = {
   /** Share of the distance from the middle that is taken away, below it and above it. */
-  up: 0.75,
-  down: 0.6,
+  up: 0.9,
+  down: 0.7,
   /** Never by more than this, dB. */
   mostUpDb: 9,
   mostDownDb: 6,

@@ -24,12 +24,15 @@ export interface Laid {
 /** Cuts words into rows. */
 export function layRows(text: string, split: Split, newId: () => string): LaidRow[] {
   let last = -1;
-  return cutWithParagraphs(text, split).map(({ layout, shown, brief, paragraph }) => {
+  let speaking: string | null = null;
+  return cutWithParagraphs(text, split).map(({ layout, shown, brief, speaker, paragraph }) => {
     const begins = paragraph !== last;
     last = paragraph;
+    const named = speaker !== null && (begins || speaker !== speaking) ? `${speaker}: ` : '';
+    speaking = speaker;
     return {
       id: newId(),
-      text: brief ? `${shown} [${brief}]` : shown,
+      text: `${named}${shown}${brief ? ` [${brief}]` : ''}`,
       title: layout === 'title',
       begins,
     };

@@ -15,6 +15,7 @@ describe('cutScript', () => {
       layout: 'title',
       shown: 'The bench that mends anything',
       brief: '',
+      speaker: null,
     });
   });
 
@@ -93,9 +94,9 @@ describe('extractBrief', () => {
 describe('titleFrom', () => {
   it('takes the title line, or the start of the first', () => {
     expect(titleFrom(cutScript(SCRIPT, 'sentence'))).toBe('The bench that mends anything');
-    expect(titleFrom([{ layout: 'caption', shown: `${'word '.repeat(40)}end`, brief: '' }])).toMatch(
-      /^word .* …$/,
-    );
+    expect(
+      titleFrom([{ layout: 'caption', shown: `${'word '.repeat(40)}end`, brief: '', speaker: null }]),
+    ).toMatch(/^word .* …$/);
   });
 });
 

@@ -1,5 +1,6 @@
 import { assertNever } from '../assert-never.ts';
 import { clauses, sentences } from './sentences.ts';
+import { namedLine, speakersOf } from './speakers.ts';
 
 export const SPLITS = ['sentence', 'line', 'paragraph'] as const;
 /** Where a script is cut into scenes. */
@@ -11,6 +12,8 @@ export interface ScriptLine {
   shown: string;
   /** From [brackets]: what the picture should show. */
   brief: string;
+  /** Who says it, as "Name: ..." in the script; null for nobody in particular. */
+  speaker: string | null;
 }
 
 /** Lengths in characters; a joined scene stays under the first. */
@@ -29,7 +32,8 @@ const REMARK_TEXT = /\[[^[\]]*\]/g;
 /**
  * Cuts a script into lines for scenes. A heading (# in front, or a first short line without full stop over an empty
  * line) becomes a title; a remark in [brackets] becomes the brief of the line in or before which it stands; long
- * sentences are cut at clauses, tiny ones joined to their neighbour in the same paragraph.
+ * sentences are cut at clauses, tiny ones joined to their neighbour in the same paragraph. Where speakers take turns
+ * ("Mira: ..."), each line has its speaker and is cut by itself; an empty line ends what a speaker says.
  */
 export const cutScript = (script: string, split: Split): ScriptLine[] =>
   cutWithParagraphs(script, split).map(({ paragraph: _, ...line }) => line);
@@ -45,6 +49,8 @@ export function cutWithParagraphs(script: string, split: Split): (ScriptLine & {
   const out: (ScriptLine & { paragraph: number })[] = [];
   let pendingBrief = '';
   let paragraphNow = 0;
+  const speakers = new Map(speakersOf(linesOf(text)).map((name) => [name.toLowerCase(), name]));
+  let speaker: string | null = null;
   const put = (layout: ScriptLine['layout'], shown: string, brief: string) => {
     const w = [pendingBrief, brief].filter(Boolean).join(', ');
     if (!shown) {
@@ -52,15 +58,13 @@ export function cutWithParagraphs(script: string, split: Split): (ScriptLine & {
       return;
     }
     pendingBrief = '';
-    out.push({ layout, shown, brief: w, paragraph: paragraphNow });
+    out.push({ layout, shown, brief: w, speaker, paragraph: paragraphNow });
   };
   const paragraphs = text.split(/\n[ \t]*\n+/);
   paragraphs.forEach((paragraph, p) => {
     paragraphNow = p;
-    const lines = paragraph
-      .split('\n')
-      .map((l) => l.trim())
-      .filter(Boolean);
+    speaker = null;
+    const lines = linesOf(paragraph);
     const first = lines[0];
     const opens =
       first !== undefined && isOpening(first, p === 0 && lines.length === 1 && paragraphs.length > 1);
@@ -72,10 +76,17 @@ export function cutWithParagraphs(script: string, split: Split): (ScriptLine & {
     // A heading needs no empty line round it.
     for (const line of lines) {
       if (!opens && !HEADING.test(line)) {
-        run.push(line);
+        const named = namedLine(line);
+        const known = named && speakers.get(named.name.toLowerCase());
+        if (named && known) {
+          cutRun();
+          speaker = known;
+        }
+        run.push(named && known ? line.slice(named.length) : line);
         continue;
       }
       cutRun();
+      speaker = null;
       const { shown, brief } = extractBrief(line.replace(/^#{1,6}\s+/, '').replace(/\s*#+$/, ''));
       put('title', shown, brief);
     }
@@ -93,6 +104,12 @@ export function cutWithParagraphs(script: string, split: Split): (ScriptLine & {
     opening.layout = 'title';
   return out;
 }
+
+const linesOf = (text: string): string[] =>
+  text
+    .split('\n')
+    .map((l) => l.trim())
+    .filter(Boolean);
 
 /** A heading as Markdown has it; a hashtag is none. */
 const HEADING = /^#{1,6}\s+\S/;

@@ -1,3 +1,8 @@
+import type { Saying } from '../piece/types.ts';
+import { inEnglish } from './reading-english.ts';
+import { sayingsAt } from './sayings.ts';
+import { type Spell, withoutSymbols } from './spell.ts';
+
 /** A word as the voice gets it, and where it stands in the text: text.slice(start, end). */
 export interface SpeechForm {
   form: string;
@@ -5,74 +10,43 @@ export interface SpeechForm {
   end: number;
 }
 
-const CURRENCY: Record<string, [string, string]> = {
-  '£': ['pound', 'pounds'],
-  '€': ['euro', 'euros'],
-  '¥': ['yen', 'yen'],
-  '₹': ['rupee', 'rupees'],
-};
-
 /** The longest word that is spoken whole; an engine must not be handed more. */
 export const LONGEST_WORD = 40;
 
 /**
- * A text as plain ASCII words for an English voice, each with its place: accents and emoji taken off, currencies,
- * symbols and hashtags written out, curly quotes made straight. A word that has no sound gives none.
+ * A text as the words that a voice is given, each with its place. Words that are read in a way of their own come first;
+ * the rest is written out as its language wants it. A word that has no sound gives none.
  */
-export function speechForms(text: string): SpeechForm[] {
-  return [...text.matchAll(/\S+/g)].flatMap((m): SpeechForm[] => {
-    const start = m.index;
-    const end = start + m[0].length;
-    return spell(m[0])
-      .split(' ')
-      .filter((f) => /[A-Za-z0-9]/.test(f))
-      .map((form) => ({ form, start, end }));
+export function speechForms(text: string, language = 'en', says: readonly Saying[] = []): SpeechForm[] {
+  const spell: Spell = language === 'en' ? inEnglish : asItStands;
+  const own = sayingsAt(text, says);
+  const words = [...text.matchAll(/\S+/g)].map((m) => ({
+    word: m[0],
+    start: m.index,
+    end: m.index + m[0].length,
+  }));
+  return words.flatMap(({ word, start, end }, i): SpeechForm[] => {
+    const here = own.find((s) => s.start < end && s.end > start);
+    const written = here
+      ? here.start >= start
+        ? `${here.said}${/^\S*/.exec(text.slice(here.end))?.[0] ?? ''}`
+        : ''
+      : spell(word, words[i - 1]?.word ?? '', words[i + 1]?.word ?? '');
+    const whole = here ? { start, end: Math.max(end, here.end) } : { start, end };
+    return written
+      .split(/\s+/)
+      .filter((f) => /[\p{L}\p{N}]/u.test(f))
+      .map((form) => ({ form: form.slice(0, LONGEST_WORD), ...whole }));
   });
 }
 
-function spell(word: string): string {
-  let w = word
-    .replace(/[‘’ʼ]/g, "'")
-    .replace(/[“”„«»]/g, '')
-    .replace(/…/g, '.')
-    .replace(/[—–]+/g, ', ');
-  w = w.replace(/^https?:\/\/(www\.)?([^/?#]+).*$/i, (_, __, host: string) => host.replaceAll('.', ' dot '));
-  w = w.replace(/([£€¥₹])\s?(\d[\d,]*)(?:\.(\d\d))?/g, (_, sign: string, whole: string, cents?: string) => {
-    const [one, many] = CURRENCY[sign] as [string, string];
-    return `${whole.replaceAll(',', '')} ${whole === '1' && !cents ? one : many}${cents && cents !== '00' ? ` ${cents}` : ''}`;
-  });
-  w = w
-    .replace(/(\d),(?=\d{3}\b)/g, '$1')
-    .replace(/(\d)\s?%/g, '$1 percent')
-    .replace(/(\d)\s?°C?\b/g, '$1 degrees');
-  w = w
-    .replace(/&/g, ' and ')
-    .replace(/\+/g, ' plus ')
-    .replace(/#(?=\p{L})/gu, '')
-    .replace(/@(?=\w)/g, ' at ');
-  w = w
-    .replace(/×/g, ' times ')
-    .replace(/½/g, ' a half ')
-    .replace(/¼/g, ' a quarter ')
-    .replace(/¾/g, ' three quarters ');
-  w = w
-    .replace(/ß/g, 'ss')
-    .replace(/[æÆ]/g, 'ae')
-    .replace(/[øØ]/g, 'o')
-    .replace(/[œŒ]/g, 'oe')
-    .replace(/[łŁ]/g, 'l')
-    .replace(/[đĐðÐ]/g, 'd')
-    .replace(/[þÞ]/g, 'th');
-  w = w
-    .normalize('NFD')
-    .replace(/[^\x20-\x7e]/g, '')
-    .replace(/["()[\]{}<>*_~|\\^=`/]/g, ' ');
-  return w
-    .split(' ')
-    .map((f) => f.slice(0, LONGEST_WORD))
-    .join(' ')
+/** A word for a voice that reads its own language's numbers and signs: without what has no sound. */
+const asItStands: Spell = (word) =>
+  withoutSymbols(word)
+    .replace(/[#_]/g, ' ')
+    .replace(/["“”„«»()[\]{}<>*|\\^=`~]/g, ' ')
+    .replace(/[—–]+/g, ', ')
     .trim();
-}
 
 /** Forms in runs that an engine takes at once: sentences together up to so many letters. */
 export function speechRuns(forms: readonly SpeechForm[], longest = 360): SpeechForm[][] {
@@ -83,7 +57,7 @@ export function speechRuns(forms: readonly SpeechForm[], longest = 360): SpeechF
   for (const f of forms) {
     run.push(f);
     length += f.form.length + 1;
-    if (/[.!?]$/.test(f.form)) lastStop = run.length;
+    if (/[.!?।。]$/.test(f.form)) lastStop = run.length;
     if (length > longest) {
       const at = lastStop > 0 ? lastStop : run.length;
       out.push(run.slice(0, at));

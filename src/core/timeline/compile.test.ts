@@ -4,7 +4,7 @@ import { FORMATS, STAGE } from '../look/formats.ts';
 import { breakLines, wordsToFit } from '../look/typeset/lines.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
-import type { Piece } from '../piece/types.ts';
+import { type Piece, plainVoice } from '../piece/types.ts';
 import { timeWords } from '../sound/word-times.ts';
 import { FPS, msToSamples, SAMPLE_RATE, SAMPLES_PER_FRAME } from '../time.ts';
 import { compile, sceneAt } from './compile.ts';
@@ -17,7 +17,7 @@ import type { AssetFact, Facts, TakeFact } from './types.ts';
 const setter = () => new Typesetter((text, font) => text.length * font.size * 0.5);
 
 /** A take of 300 ms a word. */
-function take(text: string, voice = { name: 'maud', pace: 1 }): TakeFact {
+function take(text: string, voice = plainVoice('maud')): TakeFact {
   const words = [...text.matchAll(/\S+/g)].map((m, i) => ({
     start: m.index,
     end: m.index + m[0].length,

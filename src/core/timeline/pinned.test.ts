@@ -5,7 +5,7 @@ import { FORMATS } from '../look/formats.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
 import { applyEdit, type Edit, edit, pieceEdit, sceneEdit } from '../piece/edit.ts';
 import { migratePiece } from '../piece/migrate.ts';
-import { type Piece, spokenOf } from '../piece/types.ts';
+import { type Piece, plainVoice, spokenOf } from '../piece/types.ts';
 import { msToSamples } from '../time.ts';
 import { compile } from './compile.ts';
 import { takeKey, trackKey, wantedTakes } from './keys.ts';
@@ -18,9 +18,9 @@ import type { AssetFact, Facts, TakeFact, Timeline, TrackFact } from './types.ts
  * what they are now, and raises the version of the painter or the mixer where kept parts would not be made again.
  */
 const PINNED: Record<string, string> = {
-  'lantern-night': '9246215148d3e8a7c21fef9a82818d45',
-  'mending-bench': 'b1edc9e3ff950bb211ce7b987b1f6dfc',
-  everything: '810c1d462940081bddf5e673e1133d0f',
+  'lantern-night': '4740f34441d4c3cd0292ed353f747e77',
+  'mending-bench': '4201d51daa5c88f51d9ba411c065b2da',
+  everything: '6f7181f4d92894d5d44d96160ad7bda7',
 };
 
 const read = (file: string): unknown => JSON.parse(readFileSync(new URL(file, import.meta.url), 'utf8'));
@@ -100,7 +100,7 @@ function change(piece: Piece, random: () => number): Edit {
     () => sceneEdit('run-on', id, { runsOn: of([true, false]) }),
     () => sceneEdit('change-picture', id, { pictures: pictured.pictures }),
     () => pieceEdit('captions', { captions: !piece.captions }),
-    () => pieceEdit('pace', { voice: { name: 'maud', pace: of([0.8, 1, 1.4]) } }),
+    () => pieceEdit('pace', { voice: { ...plainVoice('maud'), pace: of([0.8, 1, 1.4]) } }),
     () => edit('move', [{ op: 'move', id, to: Math.floor(random() * piece.scenes.length) }]),
   ])();
 }
@@ -168,16 +168,21 @@ describe('keys', () => {
   });
 
   it('of takes go by words, voice and pace, and not by white space', () => {
-    const voice = { name: 'maud', pace: 1 };
+    const voice = plainVoice('maud');
     const key = takeKey('One two.', voice);
     expect(takeKey('  One \n two.', voice)).toBe(key);
     expect(takeKey('One two.', voice)).toBe(key);
     const others = [
       takeKey('One two!', voice),
       takeKey('One two.', { ...voice, pace: 1.1 }),
-      takeKey('One two.', { name: 'otto', pace: 1 }),
+      takeKey('One two.', plainVoice('otto')),
+      takeKey('One two.', { ...voice, pitch: 1 }),
+      takeKey('One two.', { ...voice, tone: 'calm' }),
+      takeKey('One two.', { ...voice, pauses: 2 }),
+      takeKey('One two.', voice, [{ written: 'two', said: 'too' }]),
     ];
-    expect(new Set([key, ...others]).size).toBe(4);
+    expect(new Set([key, ...others]).size).toBe(8);
+    expect(takeKey('One two.', voice, [{ written: 'three', said: 'tree' }])).toBe(key);
   });
 
   it('of wanted takes: one for each different text that a synthetic voice says', () => {
@@ -186,11 +191,19 @@ describe('keys', () => {
     const recorded = {
       ...c,
       spoken: 'Recorded.',
-      narration: { kind: 'take' as const, takeId: 't', startMs: 0, endMs: null },
+      narration: { kind: 'take' as const, takeId: 't', startMs: 0, endMs: null, clean: false },
     };
     const silent = { ...c, id: 'silent', spoken: '  ' };
-    const wanted = wantedTakes({ voice: piece.voice, scenes: [a, b, recorded, silent] });
-    expect(wanted).toEqual([{ key: takeKey('Said twice.', piece.voice), text: 'Said twice.' }]);
+    const wanted = wantedTakes({ ...piece, scenes: [a, b, recorded, silent] });
+    expect(wanted.map((w) => [w.text, w.recorded?.takeId ?? null])).toEqual([
+      ['Said twice.', null],
+      ['Recorded.', 't'],
+    ]);
+    expect(wanted[0]).toMatchObject({
+      key: takeKey('Said twice.', piece.voice),
+      voice: piece.voice,
+      says: [],
+    });
     expect(spokenOf(a)).toBe('Said twice.');
   });
 });

@@ -8,9 +8,8 @@ import type { ClipSound, Facts, SceneVoice, SoundBed, Timeline } from './types.t
 /** Where a scene's voice is heard; null without a take. */
 export const voiceOf = ({ take, voice, start }: SceneTime): SceneVoice | null =>
   take && {
-    key: take.take.key,
+    key: take.key,
     start: framesToSamples(start + voice.start),
-    offset: take.offset,
     samples: take.samples,
   };
 

@@ -1,8 +1,9 @@
 import { layoutRule } from '../look/layouts.ts';
 import { TRANSITIONS } from '../look/transitions.ts';
 import type { Look } from '../look/types.ts';
-import { type BorderTransition, type Piece, type Scene, spokenOf } from '../piece/types.ts';
-import { voiceSpeed } from '../sound/speech.ts';
+import { type BorderTransition, type Piece, type Scene, spokenOf, voiceIn } from '../piece/types.ts';
+import { TONES } from '../sound/tones.ts';
+import { voiceSpeed } from '../sound/voices.ts';
 import { estimateSpeech, readingTime } from '../text/reading.ts';
 import {
   type Frames,
@@ -10,21 +11,11 @@ import {
   msToFrames,
   msToSamples,
   SAMPLES_PER_FRAME,
-  type Samples,
   samplesToMs,
 } from '../time.ts';
 import { narrationKey } from './keys.ts';
 import { PACING } from './pacing.ts';
-import type { Facts, Passage, TakeFact, TakeWord } from './types.ts';
-
-/** The part of a take that a scene uses. */
-interface TakePart {
-  take: TakeFact;
-  offset: Samples;
-  samples: Samples;
-  /** Words of the part, with times from its start. */
-  words: TakeWord[];
-}
+import type { Facts, Passage, TakeFact } from './types.ts';
 
 /** When a scene is, and when its voice is heard: the first stage. */
 export interface SceneTime {
@@ -33,7 +24,7 @@ export interface SceneTime {
   end: Frames;
   /** Scene-local frames [start, end) of the voice, or of what it is estimated to be. */
   voice: { start: Frames; end: Frames };
-  take: TakePart | null;
+  take: TakeFact | null;
   transition: Passage;
   tail: Frames;
   /** Place of the scene whose pictures are seen: its own, or that of one before that runs on. */
@@ -87,11 +78,11 @@ function lengthOf(
   takes: Facts['takes'],
   index: number,
 ): Pick<SceneTime, 'voice' | 'take' | 'estimated' | 'stretched'> & { length: Frames } {
-  const key = narrationKey(scene, piece.voice);
-  const part = takePart(scene, key === null ? undefined : takes[key]);
+  const key = narrationKey(scene, piece);
+  const take = key === null ? null : (takes[key] ?? null);
   const last = index === piece.scenes.length - 1;
   const lead = key === null ? 0 : index === 0 ? PACING.firstLeadMs : PACING.leadMs;
-  const voiceMs = key === null ? 0 : part ? samplesToMs(part.samples) : estimateOf(scene, piece);
+  const voiceMs = key === null ? 0 : take ? samplesToMs(take.samples) : estimateOf(scene, piece);
   const tail = PACING.tailMs[layoutRule(scene.layout).hold] + (last ? PACING.endHoldMs : 0);
   const natural =
     key === null
@@ -104,28 +95,15 @@ function lengthOf(
   return {
     length: Math.max(least, wanted ?? msToFrames(natural)),
     voice: { start, end },
-    take: part,
-    estimated: key !== null && !part,
+    take,
+    estimated: key !== null && !take,
     stretched: wanted !== null && wanted < least,
   };
 }
 
-const estimateOf = (scene: Scene, { voice }: Piece): Milliseconds =>
-  estimateSpeech(spokenOf(scene).trim(), voice.pace * voiceSpeed(voice.name));
-
-function takePart({ narration }: Scene, take: TakeFact | undefined): TakePart | null {
-  if (!take) return null;
-  if (narration.kind === 'synthetic') return { take, offset: 0, samples: take.samples, words: take.words };
-  const offset = Math.min(msToSamples(narration.startMs), take.samples);
-  const end = narration.endMs === null ? take.samples : Math.min(msToSamples(narration.endMs), take.samples);
-  const startMs = samplesToMs(offset);
-  const endMs = samplesToMs(end);
-  const words = take.words
-    .filter((w) => w.endMs > startMs && w.startMs < endMs)
-    .map((w) => ({
-      ...w,
-      startMs: Math.max(0, w.startMs - startMs),
-      endMs: Math.min(w.endMs, endMs) - startMs,
-    }));
-  return { take, offset, samples: Math.max(0, end - offset), words };
+function estimateOf(scene: Scene, piece: Piece): Milliseconds {
+  const { narration } = scene;
+  if (narration.kind === 'take' && narration.endMs !== null) return narration.endMs - narration.startMs;
+  const { name, pace, tone } = voiceIn(piece, scene);
+  return estimateSpeech(spokenOf(scene).trim(), pace * TONES[tone].pace * voiceSpeed(name));
 }

@@ -213,11 +213,10 @@ export interface Shot {
   clip: ShotClip | null;
 }
 
-/** The voice of a scene: so many samples of a take from `offset`, heard from `start` of the piece. */
+/** The voice of a scene: so many samples of a take, heard from `start` of the piece. */
 export interface SceneVoice {
   key: string;
   start: Samples;
-  offset: Samples;
   samples: Samples;
 }
 

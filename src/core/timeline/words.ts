@@ -95,9 +95,7 @@ function same(a: WordInputs, b: WordInputs): boolean {
     a.length === b.length &&
     a.voice.start === b.voice.start &&
     a.voice.end === b.voice.end &&
-    a.take?.take === b.take?.take &&
-    a.take?.offset === b.take?.offset &&
-    a.take?.samples === b.take?.samples &&
+    a.take === b.take &&
     sameShots(a.shots, b.shots)
   );
 }

@@ -22,7 +22,7 @@ const LIMITS = {
   // An hour of music.
   sound: {
     ...{ taskMs: 900_000, memoryBytes: 1_000_000_000, heapMb: 500 },
-    ...{ processes: 1, waiting: 200, idleMs: 120_000 },
+    ...{ processes: 2, waiting: 200, idleMs: 120_000 },
   },
 } satisfies Record<string, PoolLimits>;
 

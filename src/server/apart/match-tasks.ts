@@ -1,13 +1,15 @@
 import { nanoid } from 'nanoid';
 import { Failed } from '../../core/failure.ts';
 import { dressedDraft } from '../../core/look/choose.ts';
+import { type AskedMood, scoredDraft } from '../../core/music/suited.ts';
 import { draftFromLines, draftFromPictures } from '../../core/outline/draft.ts';
 import { draftFromOutline } from '../../core/outline/from-outline.ts';
 import { outlineLines } from '../../core/outline/outline.ts';
 import { fitDraft } from '../../core/piece/fit.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
 import type { Piece } from '../../core/piece/types.ts';
-import { voiceSpeed } from '../../core/sound/speech.ts';
+import { castDraft } from '../../core/sound/cast.ts';
+import { voiceSpeed } from '../../core/sound/voices.ts';
 import { cutScript } from '../../core/text/script.ts';
 import type { Milliseconds } from '../../core/time.ts';
 import { pictureViews } from '../assets/lookup.ts';
@@ -22,10 +24,11 @@ const newId = () => nanoid(10);
 /** A draft as a piece can hold it, with pictures nabbed for the scenes that have none. */
 async function drawn(
   draft: Piece,
+  mood: AskedMood,
   from: 'script' | 'outline',
   brought: readonly string[] = [],
 ): Promise<Piece> {
-  const fitted = dressedDraft(fitDraft(draft, newId));
+  const fitted = dressedDraft(scoredDraft(castDraft(fitDraft(draft, newId)), mood));
   const scenes = fitted.scenes.length;
   if (scenes > LIMITS.scenes)
     throw new Failed({ code: 'too-many-scenes', scenes, most: LIMITS.scenes, from });
@@ -50,12 +53,12 @@ export const MATCH_TASKS: MatchTasks = {
     const lines = cutScript(script, split);
     if (!lines.length && brought.length) return draftFromPictures(await lengthsOf(brought), options, newId);
     if (!lines.length) throw new Failed({ code: 'no-lines' });
-    return drawn(draftFromLines(lines, options, newId), 'script', brought);
+    return drawn(draftFromLines(lines, options, newId), options.mood, 'script', brought);
   },
   async 'draft-outline'(source, choices, options) {
     const lines = outlineLines(source, choices, voiceSpeed(options.voice));
     if (!lines.length) throw new Failed({ code: 'no-outline-lines' });
-    return drawn(draftFromOutline(source, choices, lines, options, newId), 'outline');
+    return drawn(draftFromOutline(source, choices, lines, options, newId), options.mood, 'outline');
   },
   async 'nab-outline'(source, choices, options) {
     const lines = outlineLines(source, choices, voiceSpeed(options.voice));

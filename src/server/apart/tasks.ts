@@ -3,9 +3,10 @@ import type { Vector } from '../../core/match/types.ts';
 import type { OutlineChoices } from '../../core/outline/types.ts';
 import type { PieceOptions } from '../../core/piece/options.ts';
 import type { Piece, Placement } from '../../core/piece/types.ts';
+import type { FoundLines } from '../../core/sound/align/narration.ts';
 import type { Source } from '../../core/source/types.ts';
 import type { Split } from '../../core/text/script.ts';
-import type { ClipSound } from '../../core/timeline/types.ts';
+import type { ClipSound, TakeWord } from '../../core/timeline/types.ts';
 import type { About } from '../assets/assets.ts';
 import type { AssetRecord } from '../assets/record.ts';
 import type { Fetched } from '../read/fetch.ts';
@@ -51,8 +52,17 @@ export interface MatchTasks {
   meanings: (texts: readonly string[]) => Promise<Vector[]>;
 }
 
+/** A line as a voice says it: mono at 16 kHz. */
+export interface Reference {
+  samples: Float32Array;
+  words: TakeWord[];
+}
+
 /** With sound. */
 export interface SoundTasks {
+  /** When the words of a line are said in a recording of it. */
+  align: (reference: Reference, recording: Float32Array) => Promise<TakeWord[]>;
+  'find-lines': (lines: Reference[], recording: Float32Array) => Promise<FoundLines>;
   /** Plays a score to a file: at its length, faded at its end, at the loudness of a track. */
   track: (score: Uint8Array, samples: number, file: string) => Promise<void>;
   /** Takes the own sound of a clip's part to a file, at the loudness of a take. */

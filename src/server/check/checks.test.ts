@@ -3,7 +3,7 @@ import { and, eq } from 'drizzle-orm';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
 import { sceneEdit } from '../../core/piece/edit.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
-import { placed } from '../../core/piece/types.ts';
+import { placed, plainVoice } from '../../core/piece/types.ts';
 import { emptySource } from '../../core/source/types.ts';
 import { dataPath } from '../config.ts';
 import { closeDatabase, db } from '../db/client.ts';
@@ -113,7 +113,10 @@ describe('what is stored', () => {
   });
 
   it('loses what killed processes left and what is damaged and can be made again, and nothing that is fresh', async () => {
-    const { key } = await takeOf('A damaged take.', { name: 'maud', pace: 1 });
+    const { key } = await takeOf({
+      ...{ text: 'A damaged take.', voice: plainVoice('maud') },
+      ...{ says: [], recorded: null },
+    });
     const file = takeFile(key) as string;
     await writeFile(file, 'short');
     const [old, fresh] = [dataPath('segments', 'run-old'), dataPath('segments', 'run-fresh')];

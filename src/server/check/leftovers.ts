@@ -6,7 +6,7 @@ import type { Finding, StoredCheck } from './types.ts';
 
 /** Files that nobody has touched for so long were left by a process that was killed. */
 const ABANDONED_MS = 24 * 3_600_000;
-const WORK = /\.tmp$|^(run|join|backup|restore)-/;
+const WORK = /\.tmp$|^(run|join|sound|recording|backup|restore)-/;
 
 /** What killed processes left behind is taken away, and takes that are damaged, since they are made again when needed. */
 export const leftoversCheck: StoredCheck = {

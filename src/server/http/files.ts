@@ -17,11 +17,7 @@ export async function fileResponse(
     'Cache-Control',
     options.immutable ? 'public, max-age=31536000, immutable' : 'private, no-cache',
   );
-  if (options.download)
-    headers.set(
-      'Content-Disposition',
-      `attachment; filename*=UTF-8''${encodeURIComponent(options.download)}`,
-    );
+  if (options.download) headers.set('Content-Disposition', attached(options.download));
   // Nobody reads the body of an answer to HEAD, so no file may be opened for it.
   if (request.method === 'HEAD') {
     headers.set('Content-Length', String(info.size));
@@ -40,6 +36,25 @@ export async function fileResponse(
   headers.set('Content-Length', String(end - start + 1));
   return new Response(webStream(createReadStream(file, { start, end })), { status: 206, headers });
 }
+
+const attached = (name: string): string => `attachment; filename*=UTF-8''${encodeURIComponent(name)}`;
+
+/** A title as part of the name of a file: letters, digits, spaces and dashes. */
+export const fileTitle = (title: string): string =>
+  title
+    .replace(/[^\p{L}\p{N} _-]+/gu, '')
+    .trim()
+    .slice(0, 80) || 'video';
+
+/** A text that is offered as a file, named after a title. */
+export const downloadResponse = (text: string, type: string, title: string, ending: string): Response =>
+  new Response(text, {
+    headers: {
+      'Content-Type': `${type}; charset=utf-8`,
+      'Cache-Control': 'private, no-cache',
+      'Content-Disposition': attached(`${fileTitle(title)}.${ending}`),
+    },
+  });
 
 /** A pull stream over a file; Readable.toWeb throws when the client goes away. */
 function webStream(file: ReadStream): ReadableStream<Uint8Array> {

@@ -67,6 +67,7 @@ const BODIES = new Map<AnyEndpoint, unknown>([
       ],
     },
   ],
+  [material.findInRecording, { lines: [], says: [] }],
   [material.askClipSound, { assetId: NOBODY, inMs: 0, speed: 1, samples: 4800 }],
   [sources.addPhoto, { photo: 'photo-1', assetId: NOBODY, name: 'x.jpg', bytes: 1, modifiedMs: 1 }],
   [sources.removePhotos, { ids: ['photo-1'] }],

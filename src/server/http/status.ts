@@ -19,6 +19,7 @@ export const STATUS: Record<FailureCode, number> = {
   'no-render': GONE,
   'no-video': GONE,
   'no-take': GONE,
+  'no-sound': UNUSABLE,
   'no-track': GONE,
   'no-clip': GONE,
   'no-file': GONE,

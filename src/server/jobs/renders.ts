@@ -9,6 +9,7 @@ import type { Height } from '../../core/timeline/segments.ts';
 import { dataPath } from '../config.ts';
 import { db } from '../db/client.ts';
 import { renders } from '../db/schema.ts';
+import { fileTitle } from '../http/files.ts';
 import { loadPiece } from '../pieces/pieces.ts';
 import { needRoom } from '../store/room.ts';
 
@@ -98,13 +99,8 @@ export async function getRender(id: string): Promise<RenderView> {
 }
 
 /** The name under which a video is kept by who fetches it. */
-export const renderName = ({ title, format, height }: RenderView): string => {
-  const plain = title
-    .replace(/[^\p{L}\p{N} _-]+/gu, '')
-    .trim()
-    .slice(0, 80);
-  return `${plain || 'video'} ${format.replace(':', 'x')} ${height}p.mp4`;
-};
+export const renderName = ({ title, format, height }: RenderView): string =>
+  `${fileTitle(title)} ${format.replace(':', 'x')} ${height}p.mp4`;
 
 /** A waiting render is cancelled at once, a running one at its next frame. Throws Failed when it is over already. */
 export async function cancelRender(id: string): Promise<void> {

@@ -4,6 +4,7 @@ import PQueue from 'p-queue';
 import { compose } from '../../core/music/compose.ts';
 import { midiFile } from '../../core/music/midi.ts';
 import type { Mood } from '../../core/music/moods.ts';
+import type { LoudnessMeter } from '../../core/sound/loudness.ts';
 import { rideOf } from '../../core/sound/ride.ts';
 import { type Milliseconds, msToSamples, SAMPLE_RATE, type Samples } from '../../core/time.ts';
 import { trackKey } from '../../core/timeline/keys.ts';
@@ -43,6 +44,8 @@ export async function trackOf(mood: Mood, seed: number, lengthMs: Milliseconds):
   );
 }
 
+const rideFor = ({ shortTerm, integrated }: LoudnessMeter) => rideOf(shortTerm, integrated);
+
 /**
  * FluidSynth plays the score; the track is cut to length, ridden so that its swells are small, faded at its end
  * and brought to its loudness. */
@@ -57,8 +60,10 @@ export async function playTrack(midi: Uint8Array, samples: Samples, file: string
       ['-ni', '-q', '-F', wav, '-r', String(SAMPLE_RATE), '-g', '0.6', CONFIG.soundfont, mid],
       { timeoutMs: 600_000 },
     );
-    const before = meterOf(wav, samples);
-    const ride = rideOf(before.shortTerm, before.integrated);
+    const once = rideFor(meterOf(wav, samples));
+    // What three seconds hold is not even yet where they hold a soft beginning and what follows it.
+    const again = rideFor(meterOf(wav, samples, (v, i) => v * once(i)));
+    const ride = (i: Samples) => once(i) * again(i);
     const loudness = meterOf(wav, samples, (v, i) => v * ride(i)).integrated;
     const gain = Number.isFinite(loudness) ? 10 ** ((TRACKS.lufs - loudness) / 20) : 1;
     const fade = Math.min(samples, SAMPLE_RATE);

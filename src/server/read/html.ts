@@ -1,9 +1,9 @@
 import { Failed } from '../../core/failure.ts';
 import { emptySource, type Source, type SourceForm } from '../../core/source/types.ts';
+import { languageOf } from '../../core/text/language.ts';
 import { cleanPage, dropRepeated, type Note } from './clean.ts';
 import { attr, type El, parsePage, textOf } from './dom.ts';
 import { trimEdges } from './edges.ts';
-import { languageOf } from './language.ts';
 import { mainPart } from './main-part.ts';
 import { pageMeta } from './meta.ts';
 import { PassageCollector } from './passages.ts';

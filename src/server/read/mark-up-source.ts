@@ -1,6 +1,6 @@
 import { emptySource, type Source, type SourceForm } from '../../core/source/types.ts';
+import { languageOf } from '../../core/text/language.ts';
 import { parsePage, textOf } from './dom.ts';
-import { languageOf } from './language.ts';
 import { PassageCollector } from './passages.ts';
 
 /** Passages of clean mark-up, as documents and pasted text have it: nothing in it is a menu. */

@@ -1,8 +1,8 @@
 import { Failed } from '../../core/failure.ts';
 import { emptySource, type Source, type SourceForm, type SourceNote } from '../../core/source/types.ts';
+import { languageOf } from '../../core/text/language.ts';
 import { parsePage } from './dom.ts';
 import { readHtml } from './html.ts';
-import { languageOf } from './language.ts';
 import { pageMeta } from './meta.ts';
 import { isProductPage, productFacts, productPictures } from './product.ts';
 import type { ReadAs } from './readers/types.ts';

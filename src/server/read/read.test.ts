@@ -8,13 +8,13 @@ import { Failed } from '../../core/failure.ts';
 import { chooseSentences } from '../../core/outline/condense/choose.ts';
 import { annotate } from '../../core/outline/condense/condense.ts';
 import { scriptOf, wordCount } from '../../core/source/script.ts';
+import { languageOf } from '../../core/text/language.ts';
 import { sentences } from '../../core/text/sentences.ts';
 import { failureWords } from '../../wording/failures.ts';
 import { CONFIG } from '../config.ts';
 import { DEMO_PAGES } from '../demo-web/pages.ts';
 import { decodeText } from './decode.ts';
 import { fetchGuarded, isAllowedPrivate, isPublic, parseAddress } from './fetch.ts';
-import { languageOf } from './language.ts';
 import { readAddress, readFile, readPasted } from './read.ts';
 
 const DOCUMENTS = path.join(CONFIG.root, 'studio/fixtures/documents');

@@ -2,6 +2,7 @@ import { eq } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { dressedDraft } from '../../core/look/choose.ts';
 import { draftFromLines } from '../../core/outline/draft.ts';
+import { castDraft } from '../../core/sound/cast.ts';
 import { cutScript } from '../../core/text/script.ts';
 import { db } from '../db/client.ts';
 import { seeds } from '../db/schema.ts';
@@ -18,7 +19,7 @@ export async function seedDemo(say: (line: string) => void): Promise<void> {
     const [there] = await db().select().from(seeds).where(eq(seeds.name, demo.name));
     if (there) continue;
     const lines = cutScript(demo.script, 'sentence');
-    const draft = dressedDraft(draftFromLines(lines, demo, () => nanoid(10)));
+    const draft = dressedDraft(castDraft(draftFromLines(lines, demo, () => nanoid(10))));
     const piece = await withPictures(draft);
     await prepare(piece, (done, total) =>
       say(`Demo piece “${piece.title}”: voice and music ${done} of ${total}`),

@@ -15,7 +15,7 @@ import { SCENE_MS } from '../../core/outline/length.ts';
 import { photoSpan } from '../../core/outline/photo-span.ts';
 import { LITTER, PHOTO_NAMES } from '../../core/outline/photos.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
-import { voiceSpeed } from '../../core/sound/speech.ts';
+import { voiceSpeed } from '../../core/sound/voices.ts';
 import { estimateSpeech } from '../../core/text/reading.ts';
 import { cutScript, extractBrief, SPLITS, type Split } from '../../core/text/script.ts';
 import { PACING } from '../../core/timeline/pacing.ts';
@@ -405,7 +405,8 @@ function useWarm(lines: ReturnType<typeof cutScript>): void {
     const abort = new AbortController();
     const timer = setTimeout(() => {
       // Only a head start: if it fails, the draft takes a second longer.
-      call(warmShelf, { body: { lines } }, { signal: abort.signal }).catch(() => undefined);
+      const read = lines.map(({ layout, shown, brief }) => ({ layout, shown, brief }));
+      call(warmShelf, { body: { lines: read } }, { signal: abort.signal }).catch(() => undefined);
     }, WARM_AFTER_MS);
     return () => {
       clearTimeout(timer);

@@ -1,14 +1,26 @@
 'use client';
 
-import { LoadingOutlined, PauseCircleOutlined, SoundOutlined } from '@ant-design/icons';
 import { App, Button, Segmented, Select } from 'antd';
 import type { Format } from '../../core/look/formats.ts';
-import { MOODS, type Mood } from '../../core/music/moods.ts';
+import { MOODS } from '../../core/music/moods.ts';
+import { type AskedMood, SUITED_MUSIC } from '../../core/music/suited.ts';
 import type { PieceOptions } from '../../core/piece/options.ts';
-import { VOICES } from '../../core/sound/speech.ts';
+import { plainVoice } from '../../core/piece/types.ts';
+import { SPOKEN_LANGUAGES, VOICES } from '../../core/sound/voices.ts';
+import { languageWords } from '../../wording/voices.ts';
 import { FORMAT_OPTIONS } from '../shared/formats.ts';
-import { useAudition } from '../shared/use-audition.ts';
+import { ListenButton } from '../shared/listen-button.tsx';
+import { spokenLine, usePlaying } from '../shared/use-playing.ts';
 import './piece-options.css';
+
+/** By language; English first, since its voices are the most. */
+const VOICE_OPTIONS = SPOKEN_LANGUAGES.map((language) => ({
+  label: languageWords(language),
+  options: VOICES.filter((v) => v.language === language).map((v) => ({
+    value: v.name,
+    label: `${v.label}: ${v.describe}`,
+  })),
+}));
 
 /** Stands for no music among the moods. */
 const NONE = 'none';
@@ -37,7 +49,7 @@ export function PieceOptionsBar({
   onMake: () => void;
 }) {
   const { message } = App.useApp();
-  const audition = useAudition((m) => message.error(m));
+  const playing = usePlaying((m) => message.error(m));
   return (
     <footer className="piece-options">
       <div className="piece-options__choice">
@@ -58,23 +70,16 @@ export function PieceOptionsBar({
               value={options.voice}
               onChange={(voice) => onChange({ ...options, voice })}
               style={{ width: 230 }}
-              options={VOICES.map((v) => ({ value: v.name, label: `${v.label}: ${v.describe}` }))}
+              showSearch={{ optionFilterProp: 'label' }}
+              options={VOICE_OPTIONS}
             />
-            <Button
-              aria-label={audition.state ? 'Stop listening' : 'Listen to this voice on one of your lines'}
-              icon={
-                audition.state?.phase === 'making' ? (
-                  <LoadingOutlined aria-hidden />
-                ) : audition.state ? (
-                  <PauseCircleOutlined aria-hidden />
-                ) : (
-                  <SoundOutlined aria-hidden />
-                )
-              }
-              onClick={() =>
-                audition.state
-                  ? audition.stop()
-                  : audition.listen(options.voice, 1, sample || 'This is how I sound when I read your words.')
+            <ListenButton
+              playing={playing}
+              name="voice"
+              label="this voice on one of your lines"
+              size="middle"
+              make={() =>
+                spokenLine(sample || 'This is how I sound when I read your words.', plainVoice(options.voice))
               }
             />
           </span>
@@ -85,9 +90,12 @@ export function PieceOptionsBar({
         <Select
           aria-label="Music"
           value={options.mood ?? NONE}
-          onChange={(mood: Mood | typeof NONE) => onChange({ ...options, mood: mood === NONE ? null : mood })}
+          onChange={(mood: NonNullable<AskedMood> | typeof NONE) =>
+            onChange({ ...options, mood: mood === NONE ? null : mood })
+          }
           style={{ width: 230 }}
           options={[
+            { value: SUITED_MUSIC, label: 'What suits the words' },
             ...Object.entries(MOODS).map(([value, r]) => ({
               value,
               label: `${r.label}: ${r.describe.split(',')[0]}`,

@@ -5,7 +5,7 @@ import { useMemo, useRef, useState } from 'react';
 import type { ShelfEntryView } from '../../api/shelf.ts';
 import { articleInPlace } from '../../core/outline/in-place.ts';
 import { lineMs } from '../../core/outline/length.ts';
-import { voiceSpeed } from '../../core/sound/speech.ts';
+import { voiceSpeed } from '../../core/sound/voices.ts';
 import { wordCount } from '../../core/source/script.ts';
 import { formWords, LEFT_OUT_WORDS, noteWords } from '../../wording/sources.ts';
 import { ArticleRule } from './article-rule.tsx';

@@ -9,7 +9,7 @@ import { LAYOUT_NAMES, layoutRule } from '../../core/look/layouts.ts';
 import { LINE } from '../../core/outline/condense/shorten.ts';
 import { lineMs } from '../../core/outline/length.ts';
 import type { OutlineLine } from '../../core/outline/types.ts';
-import { voiceSpeed } from '../../core/sound/speech.ts';
+import { voiceSpeed } from '../../core/sound/voices.ts';
 import { blanks } from '../../core/text/blanks.ts';
 import { lineReasonWords } from '../../wording/sources.ts';
 import { IconButton } from '../shared/icon-button.tsx';

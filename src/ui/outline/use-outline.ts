@@ -14,7 +14,7 @@ import { outlineMs } from '../../core/outline/length.ts';
 import { outlineLines } from '../../core/outline/outline.ts';
 import type { LineEdit, OutlineChoices, OutlineLine } from '../../core/outline/types.ts';
 import type { PieceOptions } from '../../core/piece/options.ts';
-import { voiceSpeed } from '../../core/sound/speech.ts';
+import { voiceSpeed } from '../../core/sound/voices.ts';
 import type { FactSheet, Source } from '../../core/source/types.ts';
 import { editFailureWords } from '../../wording/edits.ts';
 import { call } from '../shared/api.ts';

@@ -3,10 +3,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { type ReactNode, useCallback, useEffect, useMemo, useState } from 'react';
+import { useStore } from 'zustand';
 import { appendEdits, getPiece, type LoadedPiece } from '../../api/pieces.ts';
 import { type Edit, pieceEditing } from '../../core/piece/edit.ts';
 import { check } from '../../core/proof/proof.ts';
 import type { ProofFacts } from '../../core/proof/types.ts';
+import { languageOfVoice } from '../../core/sound/voices.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
 import { editFailureWords } from '../../wording/edits.ts';
 import { call } from '../shared/api.ts';
@@ -31,7 +33,7 @@ import { Material } from './material/material.ts';
 import { useMakeMaterial, useTimeline, useTypesetter } from './material/use-material.ts';
 import { Player } from './monitor/player.ts';
 import { forgetPainted } from './painted/thumbs.ts';
-import { Speller, SpellerContext } from './passes/words/speller.ts';
+import { Speller, SpellerContext, useSpeller } from './passes/words/speller.ts';
 import { PASS_NAMES, type PassName } from './passes.ts';
 import { Rooms } from './rooms.tsx';
 import { SceneTimes, TimesContext } from './sheet/times.ts';
@@ -105,6 +107,9 @@ function Open({ loaded }: { loaded: LoadedPiece }) {
 function Ready({ rooms, complain }: { rooms: Opened; complain: (m: string) => void }) {
   const { byId } = useShelf();
   rooms.player.pictures.shelf = byId;
+  const speller = useSpeller();
+  const language = useStore(rooms.store.store, (s) => languageOfVoice(s.doc.voice.name));
+  useEffect(() => speller.setLanguage(language), [speller, language]);
   const value = useMemo(
     () => ({
       ...rooms,

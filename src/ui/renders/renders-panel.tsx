@@ -9,6 +9,7 @@ import { type Height, renderSize } from '../../core/timeline/segments.ts';
 import { usePiece, usePieceState, useTimelineNow } from '../piece/context.ts';
 import { call } from '../shared/api.ts';
 import { CreditNotes } from './credit-notes.tsx';
+import { FileList } from './file-list.tsx';
 import { ProofNotes } from './proof-notes.tsx';
 import { RenderList } from './render-list.tsx';
 
@@ -66,6 +67,7 @@ export function RendersPanel() {
         </Button>
       </div>
       <RenderList pieceId={id} />
+      <FileList pieceId={id} />
     </>
   );
 }

@@ -11,8 +11,9 @@ export const bright: MoodRules = {
     [0, 5, 3, 4],
     [0, 4, 5, 3],
   ],
-  band: { chords: 24, bass: 33, lead: 11, pad: 49, drums: true },
+  band: { chords: 24, bass: 33, lead: 11, pad: 49, beat: 'claps' },
   figure: [0, 2, 3, 2, 4, 2, 3, 2],
   melody: 0.5,
+  words: ['shop', 'playful'],
   pictures: ['playful', 'festive', 'hopeful', 'warm'],
 };

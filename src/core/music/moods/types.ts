@@ -1,10 +1,14 @@
+import type { MoodOfLook } from '../../look/moods.ts';
+import type { BeatName } from './beats.ts';
+
 /** General MIDI programs, 0-based. */
 interface Band {
   chords: number;
   bass: number;
   lead: number;
   pad: number;
-  drums: boolean;
+  /** null: without drums. */
+  beat: BeatName | null;
 }
 
 /** What makes a mood: tempo, harmony, the band, and how busy it plays. */
@@ -23,6 +27,8 @@ export interface MoodRules {
   figure: number[];
   /** Chance of a melody note on a strong beat. */
   melody: number;
+  /** Moods of words that it goes with, best first. */
+  words: readonly MoodOfLook[];
   /** Moods of pictures that go with it; see the shelf's catalogue. */
   pictures: readonly string[];
 }

@@ -13,7 +13,7 @@ export const noVoice: Check<NoVoiceFinding> = {
   pass: 'voice',
   find: (input) =>
     rowsOf(input).flatMap(({ scene }) => {
-      const key = narrationKey(scene, input.piece.voice);
+      const key = narrationKey(scene, input.piece);
       const why = key === null ? undefined : input.facts.refused[key];
       return why ? [{ sceneId: scene.id, why, repair: sceneEdit('silence', scene.id, { spoken: '' }) }] : [];
     }),

@@ -1,7 +1,7 @@
 import { Failed } from '../../../core/failure.ts';
 import { emptySource, type PassageKind, type Source } from '../../../core/source/types.ts';
+import { languageOf } from '../../../core/text/language.ts';
 import type { El } from '../dom.ts';
-import { languageOf } from '../language.ts';
 import { day } from '../meta.ts';
 import { Package, parseXml, type Xml } from '../package.ts';
 import { PassageCollector } from '../passages.ts';

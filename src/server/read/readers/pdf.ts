@@ -1,6 +1,6 @@
 import { Failed } from '../../../core/failure.ts';
 import { emptySource, type Source } from '../../../core/source/types.ts';
-import { languageOf } from '../language.ts';
+import { languageOf } from '../../../core/text/language.ts';
 import { PassageCollector } from '../passages.ts';
 import { extractTitle } from '../title.ts';
 import type { Reader } from './types.ts';

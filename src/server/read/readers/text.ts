@@ -1,7 +1,7 @@
 import { Failed } from '../../../core/failure.ts';
 import { emptySource, type Source, type SourceForm } from '../../../core/source/types.ts';
+import { languageOf } from '../../../core/text/language.ts';
 import { decodeText } from '../decode.ts';
-import { languageOf } from '../language.ts';
 import { PassageCollector } from '../passages.ts';
 import { extractTitle } from '../title.ts';
 import type { Reader } from './types.ts';

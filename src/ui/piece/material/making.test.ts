@@ -1,11 +1,12 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { Failed, failureOf } from '../../../core/failure.ts';
+import { plainVoice } from '../../../core/piece/types.ts';
 import type { SoundBed, TakeFact, TrackFact } from '../../../core/timeline/types.ts';
 import { FakeClock, settle } from '../../sync/testing.ts';
 import { Making, RESTS_MS } from './making.ts';
 import { Material } from './material.ts';
 
-const voice = { name: 'maud', pace: 1 };
+const voice = plainVoice('maud');
 const take = (key: string): TakeFact => ({ key, samples: 100, words: [] });
 const wish = (key: string): SoundBed['wanted'] => ({
   kind: 'composed',
@@ -14,7 +15,8 @@ const wish = (key: string): SoundBed['wanted'] => ({
   key,
   lengthMs: 1000,
 });
-const wanted = (...keys: string[]) => keys.map((key) => ({ key, text: `Text ${key}.` }));
+const wanted = (...keys: string[]) =>
+  keys.map((key) => ({ key, text: `Text ${key}.`, voice, says: [], recorded: null }));
 
 let clock: FakeClock;
 let material: Material;
@@ -43,7 +45,7 @@ beforeEach(() => {
   making = new Making(
     material,
     {
-      take: (text) => ask(text, take(/Text (.*)\./.exec(text)?.[1] ?? '')),
+      take: ({ text }) => ask(text, take(/Text (.*)\./.exec(text)?.[1] ?? '')),
       track: ({ key }) => ask<TrackFact>(key, { key, samples: 100, bars: [] }),
       failure: failureOf,
     },
@@ -53,9 +55,9 @@ beforeEach(() => {
 
 describe('voices', () => {
   it('are asked for when the words have rested, two at a time, each once', async () => {
-    making.wantTakes(wanted('a'), voice);
+    making.wantTakes(wanted('a'));
     await clock.pass(RESTS_MS.text - 1);
-    making.wantTakes(wanted('a', 'b', 'c'), voice);
+    making.wantTakes(wanted('a', 'b', 'c'));
     await clock.pass(RESTS_MS.text - 1);
     expect(asked).toEqual([]);
     await clock.pass(1);
@@ -65,15 +67,15 @@ describe('voices', () => {
     await answers[1]?.give();
     await answers[2]?.give();
     expect(Object.keys(material.state.takes)).toEqual(['a', 'b', 'c']);
-    making.wantTakes(wanted('a', 'b', 'c'), voice);
+    making.wantTakes(wanted('a', 'b', 'c'));
     await clock.pass(RESTS_MS.text);
     expect(asked).toHaveLength(3);
   });
 
   it('of words that are gone are not asked for any more; what was begun is kept', async () => {
-    making.wantTakes(wanted('a', 'b', 'c', 'd'), voice);
+    making.wantTakes(wanted('a', 'b', 'c', 'd'));
     await clock.pass(RESTS_MS.text);
-    making.wantTakes(wanted('a', 'e'), voice);
+    making.wantTakes(wanted('a', 'e'));
     await clock.pass(RESTS_MS.text);
     await answers[0]?.give();
     await answers[1]?.give();
@@ -82,12 +84,12 @@ describe('voices', () => {
   });
 
   it('that cannot be are refused for good; after another failure they are asked for again', async () => {
-    making.wantTakes(wanted('a', 'b'), voice);
+    making.wantTakes(wanted('a', 'b'));
     await clock.pass(RESTS_MS.text);
     await answers[0]?.give(new Failed({ code: 'unspeakable' }));
     await answers[1]?.give(new Error('The server is gone.'));
     expect(material.state.refused).toEqual({ a: { code: 'unspeakable' } });
-    making.wantTakes(wanted('a', 'b'), voice);
+    making.wantTakes(wanted('a', 'b'));
     await clock.pass(RESTS_MS.text);
     expect(asked).toEqual(['Text a.', 'Text b.', 'Text b.']);
   });
@@ -129,7 +131,7 @@ describe('music', () => {
 });
 
 it('nothing is asked for when the screen is gone', async () => {
-  making.wantTakes(wanted('a'), voice);
+  making.wantTakes(wanted('a'));
   making.wantTracks([wish('x')], { none: false, settled: true });
   making.end();
   await clock.pass(10_000);

@@ -1,7 +1,7 @@
 import PQueue from 'p-queue';
 import type { Failure } from '../../../core/failure.ts';
-import type { PieceVoice } from '../../../core/piece/types.ts';
 import { cannotSpeak } from '../../../core/sound/speech.ts';
+import type { WantedTake } from '../../../core/timeline/keys.ts';
 import type { SoundBed, TakeFact, TrackFact } from '../../../core/timeline/types.ts';
 import type { Clock } from '../../sync/clock.ts';
 import type { Material } from './material.ts';
@@ -14,15 +14,10 @@ const AT_ONCE = 2;
 
 export interface Makers {
   /** Throws what went wrong. */
-  take(text: string, voice: PieceVoice): Promise<TakeFact>;
+  take(wanted: WantedTake): Promise<TakeFact>;
   track(wanted: SoundBed['wanted']): Promise<TrackFact>;
   /** The failure behind an error. */
   failure(e: unknown): Failure;
-}
-
-export interface WantedTake {
-  key: string;
-  text: string;
 }
 
 /** Has voices and music made when what they depend on has rested, each once. */
@@ -38,21 +33,21 @@ export class Making {
   ) {}
 
   /** The narrations of the piece as it is now; what was asked for and is not begun is called off. */
-  wantTakes(wanted: readonly WantedTake[], voice: PieceVoice): void {
+  wantTakes(wanted: readonly WantedTake[]): void {
     this.cancelVoices();
     this.cancelVoices = this.clock.after(RESTS_MS.text, () => {
       this.voices.clear();
-      for (const take of wanted) if (!this.has(take)) void this.voices.add(() => this.makeTake(take, voice));
+      for (const take of wanted) if (!this.has(take)) void this.voices.add(() => this.makeTake(take));
     });
   }
 
   private has = ({ key }: WantedTake): boolean =>
     key in this.material.state.takes || key in this.material.state.refused;
 
-  private async makeTake(wanted: WantedTake, voice: PieceVoice): Promise<void> {
+  private async makeTake(wanted: WantedTake): Promise<void> {
     if (this.has(wanted)) return;
     try {
-      this.material.addTake(await this.makers.take(wanted.text, voice));
+      this.material.addTake(await this.makers.take(wanted));
     } catch (e) {
       // What failed for another reason is asked for again with the next change.
       const failure = this.makers.failure(e);

@@ -103,11 +103,14 @@ export function useMakeMaterial(timeline: Timeline): void {
   const piece = useAfterPaint(useStore(store.store, (s) => s.doc));
   const takes = useStore(material.store, (s) => s.takes);
   const refused = useStore(material.store, (s) => s.refused);
-  const { scenes, voice } = piece;
-  const wanted = useMemo(() => wantedTakes({ scenes, voice }), [scenes, voice]);
+  const { scenes, voice, speakers, says } = piece;
+  const wanted = useMemo(
+    () => wantedTakes({ scenes, voice, speakers, says }),
+    [scenes, voice, speakers, says],
+  );
   const ready = wanted.filter(({ key }) => takes[key] || refused[key]).length;
   const total = wanted.length;
-  useEffect(() => making.wantTakes(wanted, voice), [making, wanted, voice]);
+  useEffect(() => making.wantTakes(wanted), [making, wanted]);
   useEffect(() => material.setVoices(ready, total), [material, ready, total]);
 
   const { frames, sound } = timeline;
@@ -123,7 +126,7 @@ export function useMakeMaterial(timeline: Timeline): void {
 }
 
 const MAKERS: Makers = {
-  take: (text, voice) => call(askTake, { body: { text, voice } }),
+  take: ({ key: _, ...body }) => call(askTake, { body }),
   track: ({ mood, seed, lengthMs }) => call(askTrack, { body: { mood, seed, lengthMs } }),
   failure: (e) => (e instanceof ApiError ? e.failure : failureOf(e)),
 };

@@ -124,9 +124,7 @@ export class Sound {
 
   /** The mix of a timeline; made once for the same voices, places and music. */
   mixOf(timeline: Timeline): Promise<AudioBuffer> {
-    const voices = timeline.scenes.map(
-      (s) => s.voice && [s.voice.key, s.voice.start, s.voice.offset, s.voice.samples],
-    );
+    const voices = timeline.scenes.map((s) => s.voice && [s.voice.key, s.voice.start, s.voice.samples]);
     const key = JSON.stringify([voices, timeline.sound]);
     if (this.mixed?.key === key) return this.mixed.buffer;
     const buffer = (async () => {

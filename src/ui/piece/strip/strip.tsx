@@ -17,6 +17,7 @@ import { useAfterPaint } from '../../shared/use-after-paint.ts';
 import { useShelf } from '../../shared/use-shelf.ts';
 import { useMaterialState, usePiece, usePieceState, useTimelineNow, useViewState } from '../context.ts';
 import { SceneMenu } from '../keys/scene-menu.tsx';
+import { SceneEdge } from './edge.tsx';
 import './strip.css';
 
 /** Scenes, words and music in proportion. A click goes there; arrow keys step. onFold: to a line and back. */
@@ -48,9 +49,8 @@ export function Strip({ onFold }: { onFold: (() => void) | null }) {
     for (const s of timeline.scenes) {
       if (!s.voice) continue;
       for (const w of takes[s.voice.key]?.words ?? []) {
-        const origin = s.voice.start - s.voice.offset;
-        const from = x(origin + msToSamples(w.startMs));
-        const to = x(origin + msToSamples(w.endMs));
+        const from = x(s.voice.start + msToSamples(w.startMs));
+        const to = x(s.voice.start + msToSamples(w.endMs));
         ctx.fillRect(from, 3, Math.max(1, to - from - 0.8), 11);
       }
     }
@@ -131,6 +131,11 @@ export function Strip({ onFold }: { onFold: (() => void) | null }) {
                 </div>
               );
             })}
+            {timeline.scenes.map((s) =>
+              selected.includes(s.sceneId) ? (
+                <SceneEdge key={s.sceneId} scene={s} sound={timeline.sound} total={total} width={width} />
+              ) : null,
+            )}
           </div>
         </SceneMenu>
         <canvas ref={canvas} width={width} height={40} />

@@ -4,6 +4,7 @@ import { useMaterialState } from '../../context.ts';
 import { Spoken } from '../../sheet/spoken.tsx';
 import { useSceneTime } from '../../sheet/times.ts';
 import type { Pass, RowExtraProps } from '../types.ts';
+import { SaidBy } from './said-by.tsx';
 import { VoiceTools } from './tools.tsx';
 import { Wave } from './wave.tsx';
 
@@ -16,6 +17,7 @@ function RowExtra({ scene, name, actions }: RowExtraProps) {
   const { takeKey } = useSceneTime(scene.id);
   return (
     <>
+      <SaidBy scene={scene} name={name} />
       <Spoken scene={scene} name={name} actions={actions} />
       <Wave takeKey={takeKey} />
     </>

@@ -3,6 +3,7 @@
 import { LRUCache } from 'lru-cache';
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import { addWord, listWords, removeWord } from '../../../../api/material.ts';
+import { sureLanguageOf } from '../../../../core/text/language.ts';
 import { type SpelledWord, spelledWords } from '../../../../core/text/spelling.ts';
 import type { SpellingAnswer, SpellingAsk } from '../../../../workers/spelling.worker.ts';
 import { call } from '../../../shared/api.ts';
@@ -23,6 +24,8 @@ export class Speller {
   private timer: ReturnType<typeof setTimeout> | null = null;
   private next = 1;
   private version = 0;
+  /** The language of the piece; there are dictionaries for English alone. */
+  private language = 'en';
   /** Why words could not be looked up; null while all is well. */
   failure: string | null = null;
   /** Results by text; one that a new verdict does not change stays the same array, so that its row is not drawn again. */
@@ -51,11 +54,19 @@ export class Speller {
     await call(removeWord, { body: { word: word.toLowerCase() } });
   }
 
+  /** Nothing is underlined in a language that no dictionary is there for. */
+  setLanguage(language: string): void {
+    if (language === this.language) return;
+    this.language = language;
+    this.changed();
+  }
+
   /** The words of a text that no dictionary has; those that are not known yet are asked for and count as right. */
   wrong(text: string): SpelledWord[] {
     const known = this.memo.get(text);
     if (known?.version === this.version) return known.bad;
-    const words = known?.words ?? spelledWords(text);
+    const english = this.language === 'en' && (sureLanguageOf(text) ?? 'en') === 'en';
+    const words = !english ? [] : known?.words.length ? known.words : spelledWords(text);
     for (const { word } of words) if (!this.verdict.has(word) && !this.unread.has(word)) this.ask(word);
     const bad = words.filter(
       (w) => this.verdict.get(w.word) === false && !this.own.has(w.word.toLowerCase()),

@@ -1,0 +1,11 @@
+import type { PieceFileName } from '../core/exchange/types.ts';
+
+/** Files that go with a video, as they are called. */
+export const pieceFileWords: Record<PieceFileName, { label: string; describe: string }> = {
+  srt: { label: 'Subtitles, SRT', describe: 'for most players' },
+  vtt: { label: 'Subtitles, WebVTT', describe: 'for web pages' },
+  words: { label: 'Word times, WebVTT', describe: 'for each word' },
+  script: { label: 'Script, Markdown', describe: 'to edit elsewhere' },
+  scenes: { label: 'Scenes, CSV', describe: 'as a table' },
+  credits: { label: 'Credits', describe: 'whom to name' },
+};
