@@ -5,7 +5,7 @@ import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { lookOf } from '../src/core/look/looks.ts';
 import { ssim } from './likeness.ts';
-import { accessible, begin, pass, rows, saved, stored, words } from './steps.ts';
+import { accessible, begin, pass, rows, saved, stored, voicesReady, words } from './steps.ts';
 
 test('a look for the piece in one action, another for a row, and back', async ({ page }) => {
   const id = await begin(page);
@@ -158,6 +158,8 @@ test('the browser and the server draw the same frame, in looks of every kind', a
   await pass(page, 'Look');
   await words(page, 2).click();
   await saved(page);
+  // A voice that comes later moves the frame.
+  await voicesReady(page);
   const doc = path.join(folder, 'piece.json');
   writeFileSync(doc, JSON.stringify((await stored(page, id)).piece));
   const frame = Number(await page.locator('.monitor__clock').getAttribute('data-frame'));

@@ -40,7 +40,8 @@ export async function emptySet(page: Page): Promise<void> {
 export async function begin(page: Page, script = SCRIPT, split = 'Lines'): Promise<string> {
   await lay(page, script, split);
   await page.getByRole('button', { name: 'Make the first draft' }).click();
-  await expect(page.getByLabel('Sheet', { exact: true })).toBeVisible({ timeout: 60_000 });
+  // The first draft of all loads what the matching knows, beside everything else that is tested.
+  await expect(page.getByLabel('Sheet', { exact: true })).toBeVisible({ timeout: 150_000 });
   return page.url().split('/').pop() ?? '';
 }
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../hash.ts';
+import { FEATURE_RATE, HOP } from '../mel.ts';
 import { align, thirdRate } from './align.ts';
-import { FEATURE_RATE, features, HOP } from './features.ts';
+import { features } from './features.ts';
 import { findLines } from './narration.ts';
 import { voiced } from './voiced.ts';
 import { pooled, type Row, warp } from './warp.ts';

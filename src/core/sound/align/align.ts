@@ -1,5 +1,6 @@
 import type { Milliseconds } from '../../time.ts';
-import { FEATURE_RATE, type Features, features, HOP } from './features.ts';
+import { FEATURE_RATE, HOP } from '../mel.ts';
+import { type Features, features } from './features.ts';
 import { type Voiced, voiced } from './voiced.ts';
 import { type Row, warp } from './warp.ts';
 

@@ -1,7 +1,8 @@
 import type { Milliseconds } from '../../time.ts';
 import { joined } from '../joined.ts';
+import { FEATURE_RATE } from '../mel.ts';
 import { type Heard, HOP_MS, heard, picked, type Said } from './align.ts';
-import { FEATURE_RATE, features } from './features.ts';
+import { features } from './features.ts';
 import { COARSE, distance, pooled, type Row } from './warp.ts';
 
 /** A line as a voice says it: mono at 16 kHz, with the times of its words. */

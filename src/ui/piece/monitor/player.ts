@@ -306,7 +306,7 @@ export class Player {
     if (!timeline) throw new Error('There is nothing to see yet.');
     const { index, local } = locate(timeline, frame);
     const list = frameAt(timeline, { index, frame: local }, { width, height });
-    await this.pictures.ready(list);
+    await Promise.all([this.pictures.ready(list), document.fonts.ready]);
     const canvas = document.createElement('canvas');
     canvas.width = width;
     canvas.height = height;
