@@ -1,5 +1,4 @@
 import Joi from 'joi';
-import { MOOD_NAMES, type Mood } from '../core/music/moods.ts';
 import { oneOf } from '../core/piece/field.ts';
 import { LIMITS } from '../core/piece/limits.ts';
 import {
@@ -7,12 +6,13 @@ import {
   recordedPartSchema,
   type Saying,
   sayingsSchema,
+  trackSource,
   voiceSchema,
 } from '../core/piece/types.ts';
 import type { FoundLines } from '../core/sound/align/narration.ts';
 import { type Milliseconds, SAMPLE_RATE } from '../core/time.ts';
 import type { WantedTake } from '../core/timeline/keys.ts';
-import type { TakeFact, TrackFact } from '../core/timeline/types.ts';
+import type { TakeFact, TrackFact, WantedTrack } from '../core/timeline/types.ts';
 import { answer, byId, endpoint } from './endpoint.ts';
 
 /** The take of a text; the same question gives the same take, spoken once. */
@@ -71,12 +71,12 @@ export const recordingSound = endpoint('GET', '/media/recordings/:key', {
   answer: answer<Response>(),
 });
 
-/** The track of a mood, composed and played to a length; the same question gives the same track, played once. */
+/** The track of a bed, composed or fitted to its length; the same question gives the same track, made once. */
 export const askTrack = endpoint('POST', '/api/tracks', {
-  body: Joi.object<{ mood: Mood; seed: number; lengthMs: number }>({
-    mood: oneOf(MOOD_NAMES).required(),
-    seed: Joi.number().integer().min(0).max(1_000_000).required(),
+  body: Joi.object<Omit<WantedTrack, 'key'>>({
+    source: trackSource.required(),
     lengthMs: Joi.number().integer().min(100).max(LIMITS.pieceMs).required(),
+    steady: Joi.boolean().required(),
   }),
   answer: answer<TrackFact>(),
 });

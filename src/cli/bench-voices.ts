@@ -4,11 +4,11 @@ import path from 'node:path';
 import { plainVoice } from '../core/piece/types.ts';
 import { MIX } from '../core/sound/mix.ts';
 import { VOICES } from '../core/sound/voices.ts';
+import { wavFile } from '../core/sound/wav.ts';
 import { estimateSpeech } from '../core/text/reading.ts';
 import { SAMPLE_RATE } from '../core/time.ts';
 import { trackFile, trackOf } from '../server/music/tracks.ts';
 import { run } from '../server/program.ts';
-import { writeWav } from '../server/sound/wav.ts';
 import { engineOf } from '../server/speech/engines.ts';
 import { round } from './bench-measure.ts';
 
@@ -114,7 +114,11 @@ export async function benchVoices(say: (line: string) => void) {
   try {
     const lm = path.join(folder, 'lines.lm');
     await writeFile(lm, arpa());
-    const track = await trackOf('bright', 1, 60_000);
+    const track = await trackOf({
+      source: { kind: 'composed', mood: 'bright', seed: 1 },
+      lengthMs: 60_000,
+      steady: false,
+    });
     const music = path.join(folder, 'music.wav');
     await run('ffmpeg', [
       '-y',
@@ -153,7 +157,7 @@ export async function benchVoices(say: (line: string) => void) {
         at += part.length;
       }
       await run('ffmpeg', ['-y', '-v', 'error', '-f', 'wav', '-i', 'pipe:0', '-ar', '16000', file], {
-        input: writeWav([whole], SAMPLE_RATE),
+        input: wavFile([whole], SAMPLE_RATE),
       });
       await run('ffmpeg', [
         ...['-y', '-v', 'error', '-i', file, '-i', music],

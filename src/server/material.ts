@@ -4,9 +4,10 @@ import type { Piece } from '../core/piece/types.ts';
 import { cannotSpeak } from '../core/sound/speech.ts';
 import { compile } from '../core/timeline/compile.ts';
 import { wantedTakes } from '../core/timeline/keys.ts';
-import type { AssetFact, Facts, TakeFact, Timeline } from '../core/timeline/types.ts';
+import type { AssetFact, Facts, OwnTrackFact, TakeFact, Timeline } from '../core/timeline/types.ts';
 import { pictureFact } from './assets/lookup.ts';
 import { measurer } from './frames/fonts.ts';
+import { ownTrackFact } from './music/own-tracks.ts';
 import { trackOf } from './music/tracks.ts';
 import { knownTake, takeOf } from './speech/takes.ts';
 
@@ -30,7 +31,12 @@ export async function knownFacts(piece: Piece): Promise<Facts> {
     const fact = assets[assetId] ? null : await pictureFact(assetId);
     if (fact) assets[fact.id] = fact;
   }
-  return { takes, assets, tracks: {} };
+  const ownTracks: Record<string, OwnTrackFact> = {};
+  for (const { source } of piece.beds) {
+    const fact = source.kind === 'brought' ? await ownTrackFact(source.trackId) : null;
+    if (fact && source.kind === 'brought') ownTracks[source.trackId] = fact;
+  }
+  return { takes, assets, tracks: {}, ownTracks };
 }
 
 /**
@@ -60,9 +66,7 @@ export async function prepare(
   );
   const facts: Facts = { ...known, takes, tracks: {} };
   const { beds } = compile(piece, facts, typesetter()).sound;
-  const tracks = await Promise.all(
-    beds.map(({ wanted: { mood, seed, lengthMs } }) => trackOf(mood, seed, lengthMs)),
-  );
+  const tracks = await Promise.all(beds.map(({ wanted }) => trackOf(wanted)));
   onStep(total, total, 'music');
   const all = { ...facts, tracks: Object.fromEntries(tracks.map((t) => [t.key, t])) };
   return { timeline: compile(piece, all, typesetter()), facts: all, unspoken };

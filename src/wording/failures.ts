@@ -27,7 +27,8 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
   'no-take': () => 'There is no such take. Record it again, or let a voice say the line.',
   'no-sound': () =>
     'Nothing can be heard in this recording. Record it again, or give a file with sound (WAV, MP3, M4A, Ogg, FLAC, WebM).',
-  'no-track': () => 'There is no such track.',
+  'no-track': () =>
+    'This music is not here any more. Choose another in the pass for music, or bring its file again.',
   'no-clip': () => 'There is no such clip.',
   'no-file': () => 'There is no such file.',
   'no-demo-page': () => 'There is no such page in the made-up web.',

@@ -90,6 +90,8 @@ const REPAIRS: Partial<Record<CheckName, string>> = {
   'reading-speed': 'Let it stand longer',
   'outside-safe': 'Put them back',
   'subject-cut': 'Frame it anew',
+  'slow-opening': 'Give it a second picture',
+  'off-target': 'Bring it to the length',
   legible: 'Make it stand out',
   'short-for-voice': 'Follow the voice',
   'other-language': 'Let a voice read it that speaks it',

@@ -39,6 +39,7 @@ function timelineWithMusic(): { timeline: Timeline; take: string; track: string 
     takes: { [take]: { key: take, samples: 48_000, words: [] } },
     assets: {},
     tracks: {},
+    ownTracks: {},
   };
   const [bed] = compile(p, facts, setter).sound.beds;
   if (!bed) throw new Error('There is no music.');

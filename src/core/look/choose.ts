@@ -1,6 +1,6 @@
 import { contentKey } from '../hash.ts';
 import { MOODS } from '../music/moods.ts';
-import type { Piece } from '../piece/types.ts';
+import { musicMood, type Piece } from '../piece/types.ts';
 import { contentWords } from '../text/tokens.ts';
 import { LOOK_NAMES, type LookName, lookOf } from './looks.ts';
 import type { MoodOfLook } from './moods.ts';
@@ -112,7 +112,8 @@ export function signsOf(piece: Pick<Piece, 'title' | 'source' | 'scenes' | 'beds
   const figures = lines.filter((l) => /\d/.test(l)).length;
   if (figures >= 3 && figures > lines.length / 2)
     signs.push({ mood: 'technical', worth: WORTH.figures, reason: { code: 'figures', mood: 'technical' } });
-  const music = piece.beds[0] && MOODS[piece.beds[0].source.mood].words[0];
+  const played = musicMood(piece.beds);
+  const music = played && MOODS[played].words[0];
   if (music) signs.push({ mood: music, worth: WORTH.music, reason: { code: 'music', mood: music } });
   return signs;
 }

@@ -47,12 +47,12 @@ const CH = { chords: 0, bass: 1, lead: 2, pad: 3, drums: 9 } as const;
 /**
  * Composes a track to a mood and a length: phrases of four bars over a progression, thinner at the start, fuller in
  * the middle, a closing chord on the tonic that ends with the piece. The tempo is bent by at most COMPOSE.play so that
- * whole bars fill the time. The same mood, seed and length give the same notes.
+ * whole bars fill the time; steady: it is not bent, and the closing chord rings out for what is left. The same mood, seed and length give the same notes.
  */
-export function compose(mood: Mood, seed: number, lengthMs: Milliseconds): Score {
+export function compose(mood: Mood, seed: number, lengthMs: Milliseconds, steady = false): Score {
   const rules = MOODS[mood];
   const random = seeded(`${mood}/${seed}`);
-  const { bars, tempo } = fit(rules.tempo, lengthMs);
+  const { bars, tempo } = steady ? unbent(rules.tempo, lengthMs) : fit(rules.tempo, lengthMs);
   const phrase = rules.progressions[seed % rules.progressions.length] ?? rules.progressions[0] ?? [0];
   const other = rules.progressions[(seed + 1) % rules.progressions.length] ?? phrase;
   const notes: Note[] = [];
@@ -101,6 +101,12 @@ function fit(tempo: number, lengthMs: Milliseconds): { bars: number; tempo: numb
   const play = bars <= COMPOSE.shortBars ? COMPOSE.shortPlay : COMPOSE.play;
   const bent = Math.min(tempo * (1 + play), Math.max(tempo * (1 - play), exact));
   return { bars: Math.max(1, Math.floor(body / barMs(bent) + 1e-6)), tempo: bent };
+}
+
+/** Whole bars before the closing chord, at the tempo as it is. */
+function unbent(tempo: number, lengthMs: Milliseconds): { bars: number; tempo: number } {
+  const bars = Math.floor((lengthMs - Math.min(COMPOSE.leastRingMs, lengthMs * 0.2)) / (240_000 / tempo));
+  return { bars: Math.max(1, bars), tempo };
 }
 
 const pitchOf = (rules: MoodRules, step: number, octave: number): number => {

@@ -32,7 +32,7 @@ describe('music that suits', () => {
   it('is put in where it was asked for, and nowhere else', () => {
     const bed = newBed('m', { kind: 'composed', mood: 'gentle', seed: 1 });
     const draft = { ...of('The engine sends data to the server', 'A sensor measures it'), beds: [bed] };
-    expect(scoredDraft(draft, SUITED_MUSIC).beds[0]?.source.mood).toBe('circuit');
+    expect(scoredDraft(draft, SUITED_MUSIC).beds[0]?.source).toMatchObject({ mood: 'circuit' });
     expect(scoredDraft(draft, 'bright')).toBe(draft);
     expect(scoredDraft({ ...draft, beds: [] }, SUITED_MUSIC).beds).toEqual([]);
   });

@@ -36,6 +36,9 @@ export function suitedMoods(piece: Pick<Piece, 'title' | 'source' | 'scenes'>): 
 export function scoredDraft(draft: Piece, asked: AskedMood): Piece {
   const [best] = suitedMoods(draft);
   if (asked !== SUITED_MUSIC || !best) return draft;
-  const beds = draft.beds.map((b) => ({ ...b, source: { ...b.source, mood: best.mood } }));
+  const beds = draft.beds.map((b) => ({
+    ...b,
+    source: b.source.kind === 'composed' ? { ...b.source, mood: best.mood } : b.source,
+  }));
   return { ...draft, beds };
 }

@@ -32,7 +32,7 @@ const assets = Object.fromEntries(
 const timelineOf = (piece: Piece): Timeline =>
   compile(
     piece,
-    { takes: {}, tracks: {}, assets },
+    { takes: {}, tracks: {}, ownTracks: {}, assets },
     new Typesetter((text, font) => text.length * font.size * 0.52),
   );
 

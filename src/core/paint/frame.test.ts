@@ -25,7 +25,7 @@ const setter = new Typesetter((text, font) => text.length * font.size * 0.5);
 const timelineOf = (...scenes: Partial<Scene>[]): Timeline =>
   compile(
     piece(scenes.map((s, i) => scene('abc'[i] ?? 'x', '', { durationMs: 3000, ...s }))),
-    { takes: {}, tracks: {}, assets: Object.fromEntries(ASSETS.map((a) => [a.id, a])) },
+    { takes: {}, tracks: {}, ownTracks: {}, assets: Object.fromEntries(ASSETS.map((a) => [a.id, a])) },
     setter,
   );
 const listOf = (t: Timeline, index: number, frame: number, k = 1): DisplayList =>

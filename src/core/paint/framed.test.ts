@@ -29,7 +29,7 @@ describe('a picture within the stage', () => {
       ...piece([scene('a', 'One two.', { pictures: [picture('p')], grading }), scene('b', 'Three.')]),
       look,
     };
-    const timeline = compile(p, { takes: {}, tracks: {}, assets: { p: asset } }, setter);
+    const timeline = compile(p, { takes: {}, tracks: {}, ownTracks: {}, assets: { p: asset } }, setter);
     const area = timeline.scenes[0]?.frame?.area;
     if (!area) throw new Error('The look has no frame.');
     const box = inArea(area, SIZE.width / timeline.width);
@@ -51,7 +51,7 @@ describe('a picture within the stage', () => {
   it('keeps the proportions of its part, so that nothing is stretched', () => {
     for (const look of framed) {
       const p = { ...piece([scene('a', 'One.', { pictures: [picture('p')] })]), look };
-      const [at] = compile(p, { takes: {}, tracks: {}, assets: { p: asset } }, setter).scenes;
+      const [at] = compile(p, { takes: {}, tracks: {}, ownTracks: {}, assets: { p: asset } }, setter).scenes;
       const [area, crop] = [at?.frame?.area, at?.shots[0]?.from];
       if (!area || !crop) throw new Error('There is no picture.');
       expect(crop.width / crop.height).toBeCloseTo(area.width / area.height, 6);

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { Layout } from '../look/layouts.ts';
 import { lookOf } from '../look/looks.ts';
-import { Typesetter } from '../look/typeset/typesetter.ts';
 import { piece, scene } from '../piece/testing.ts';
 import type { Scene } from '../piece/types.ts';
 import { compile } from '../timeline/compile.ts';
+import { setter } from '../timeline/testing.ts';
 import { NO_FACTS } from '../timeline/types.ts';
 import { wordDraws } from './words.ts';
 
@@ -15,8 +15,6 @@ const LOOK = {
   paper: layouts.caption.head.ground?.colour ?? '',
   highlighter: layouts.figure.head.ground?.colour ?? '',
 };
-
-const setter = () => new Typesetter((text, font) => text.length * font.size * 0.5);
 
 /** What is drawn of a single scene at a frame. */
 function drawn(more: Partial<Scene> & { shown: string }, frame: number, opening = false) {

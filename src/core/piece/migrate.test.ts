@@ -43,6 +43,7 @@ describe('stored pieces of every version', () => {
     ['3', stored(3)],
     ['4', stored(4)],
     ['5', stored(5)],
+    ['6', stored(6)],
   ])(
     'version %s: opened, undone to the beginning and redone to the end',
     (version, { first, doc, entries }) => {

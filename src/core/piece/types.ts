@@ -8,6 +8,8 @@ import { REVEAL_KINDS, type RevealKind } from '../look/reveals.ts';
 import { TRANSITION_KINDS, type TransitionKind } from '../look/transitions.ts';
 import { ALIGNS, type Align } from '../look/types.ts';
 import { MOOD_NAMES, type Mood } from '../music/moods.ts';
+import { ON_BEAT, type OnBeat } from '../music/on-beat.ts';
+import { EFFECT_NAMES, type EffectName } from '../sound/effects.ts';
 import { TONE_NAMES, type ToneName } from '../sound/tones.ts';
 import { SOURCE_KINDS, type SourceKind } from '../source/kinds.ts';
 import type { Decibels, Milliseconds } from '../time.ts';
@@ -15,7 +17,7 @@ import { colour, field, firstOf, idSchema, type Of, oneOf, share, wholeOf } from
 import { LIMITS } from './limits.ts';
 import { type PictureReason, reasonSchema } from './reasons.ts';
 
-export const PIECE_VERSION = 6;
+export const PIECE_VERSION = 7;
 
 /** A picture of the shelf is painted in two views; one from elsewhere has the one that its proportions give. */
 export type ViewName = 'wide' | 'tall';
@@ -276,6 +278,19 @@ const narration = Joi.alternatives().try(
   ),
 );
 
+const EFFECT_FIELDS = {
+  name: field<EffectName | 'none'>('none', oneOf([...EFFECT_NAMES, 'none'] as const)),
+  /** Added to its own level, dB. */
+  gainDb: field<Decibels>(0, Joi.number().min(-24).max(12)),
+};
+/** A short sound with which a scene begins. */
+export type SceneEffect = Of<typeof EFFECT_FIELDS>;
+export const newEffect = (name: SceneEffect['name']): SceneEffect => ({ ...firstOf(EFFECT_FIELDS), name });
+
+/** What is heard on the borders of a piece. */
+export const BORDER_SOUNDS = ['none', 'fitting', ...EFFECT_NAMES] as const;
+export type BorderSound = (typeof BORDER_SOUNDS)[number];
+
 /** Where a line came from: its place in the source ("p4.1", "fact:price") and the sentence as it stands there. */
 export interface LineOrigin {
   ref: string;
@@ -313,6 +328,8 @@ export const SCENE_FIELDS = {
   grading: field<Grading | null>(null, wholeOf(GRADING_FIELDS).allow(null)),
   /** On the border to the scene before; null as the piece has it. */
   transition: field<BorderTransition | null>(null, wholeOf(TRANSITION_FIELDS).allow(null)),
+  /** What is heard as the scene begins; null as the piece has it. */
+  effect: field<SceneEffect | null>(null, wholeOf(EFFECT_FIELDS).allow(null)),
   /** null: as the piece is. */
   look: field<SceneLook | null>(null, wholeOf(SCENE_LOOK_FIELDS).allow(null)),
   /** Length set by hand; null follows the voice. */
@@ -337,15 +354,36 @@ export interface ComposedMusic {
   mood: Mood;
   seed: number;
 }
+/** A track that was brought, from a moment of it on. */
+export interface BroughtMusic {
+  kind: 'brought';
+  trackId: string;
+  startMs: Milliseconds;
+}
+/** No music from here on. */
+export interface Silence {
+  kind: 'silence';
+}
 /** Where the music of a bed comes from. */
-export type BedSource = ComposedMusic;
+export type BedSource = ComposedMusic | BroughtMusic | Silence;
+/** What a track is made from. */
+export type TrackSource = ComposedMusic | BroughtMusic;
 
-const bedSource = Joi.alternatives().try(
+export const trackSource = Joi.alternatives<TrackSource>().try(
   Joi.object({
     kind: Joi.valid('composed').required(),
     mood: oneOf(MOOD_NAMES).required(),
     seed: Joi.number().integer().min(0).max(1_000_000).required(),
   }),
+  Joi.object({
+    kind: Joi.valid('brought').required(),
+    trackId: idSchema.required(),
+    startMs: Joi.number().integer().min(0).max(LIMITS.pieceMs).required(),
+  }),
+);
+const bedSource = Joi.alternatives<BedSource>().try(
+  trackSource,
+  Joi.object({ kind: Joi.valid('silence').required() }),
 );
 
 const pieceMoment = Joi.number().integer().min(0).max(LIMITS.pieceMs);
@@ -353,6 +391,8 @@ const BED_FIELDS = {
   /** [startMs, endMs) of the piece; null: to its end. */
   startMs: field<Milliseconds>(0, pieceMoment),
   endMs: field<Milliseconds | null>(null, pieceMoment.allow(null)),
+  /** The scene with which it begins, and the stretch before ends; null: at startMs. Without that scene it is not heard. */
+  fromScene: field<string | null>(null, idSchema.allow(null)),
   source: field<BedSource>({ kind: 'composed', mood: 'gentle', seed: 1 }, bedSource),
   /** Added to the level that the mixer finds right, dB, -30 to 12. */
   gainDb: field<Decibels>(0, Joi.number().min(-30).max(12)),
@@ -363,6 +403,10 @@ const BED_FIELDS = {
 export type Bed = { id: string } & Of<typeof BED_FIELDS>;
 
 export const newBed = (id: string, source: BedSource): Bed => ({ id, ...firstOf(BED_FIELDS), source });
+
+/** The mood of the first music of a piece; null without music, and where it was brought. */
+export const musicMood = (beds: readonly Bed[]): Mood | null =>
+  beds[0]?.source.kind === 'composed' ? beds[0].source.mood : null;
 
 /** What the words came from; id is that of the stored source, null when it was not kept. */
 export interface PieceSource {
@@ -422,6 +466,10 @@ export const PIECE_FIELDS = {
     null,
     Joi.number().integer().min(1000).max(LIMITS.pieceMs).allow(null),
   ),
+  /** Whether pictures change on the beats of the music. */
+  onBeat: field<OnBeat>('free', oneOf(ON_BEAT)),
+  /** What is heard on borders that have nothing of their own: nothing, what goes with the transition, or one effect. */
+  borderSound: field<BorderSound>('none', oneOf(BORDER_SOUNDS)),
   /** Findings of the proof that the writer leaves as they are, by their code and scene. */
   waived: field<Waiver[]>([], Joi.array().items(waiver).max(LIMITS.waived)),
   /** Words of caption scenes on the screen. */

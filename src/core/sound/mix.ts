@@ -1,5 +1,6 @@
 import { type Decibels, msToSamples, SAMPLE_RATE, type Samples } from '../time.ts';
-import type { ClipSound, SoundBed, Timeline, TimelineScene } from '../timeline/types.ts';
+import type { ClipSound, EffectSound, SoundBed, Timeline, TimelineScene } from '../timeline/types.ts';
+import { effectLength, effectSamples } from './effects.ts';
 import { joined } from './joined.ts';
 import { Limiter } from './limit.ts';
 import { LoudnessMeter } from './loudness.ts';
@@ -15,6 +16,8 @@ export const MIX = {
   fadeInMs: 60,
   fadeOutMs: 500,
   clipFadeMs: 25,
+  /** Effects, whose peaks are alike: they are heard, and nobody starts. */
+  effectDb: -11,
   /** What is delivered. The ceiling leaves room for what the encoder adds. */
   targetLufs: -14,
   ceilingDb: -2,
@@ -158,6 +161,7 @@ function mixPart(timeline: Timeline, material: Material, start: Samples, end: Sa
     const sound = material.clip(clip.key);
     if (sound) addClip(part, sound, clip, timeline.sound.samples);
   }
+  for (const effect of timeline.sound.effects) addEffect(part, effect);
   for (const bed of timeline.sound.beds) {
     if (!bed.track || bed.start >= end || bed.start + bed.length <= start) continue;
     const track = material.track(bed.track.key);
@@ -187,6 +191,17 @@ function addVoice(part: Part, take: Sound, voice: NonNullable<TimelineScene['voi
   if (to <= from) return;
   const [x] = take.read(from - voice.start, to - voice.start);
   for (let i = from; i < to; i++) add(part, i, x?.[i - from] as number, x?.[i - from] as number);
+}
+
+function addEffect(part: Part, { name, start, gainDb }: EffectSound): void {
+  if (start >= part.end || start + effectLength(name) <= part.start) return;
+  const samples = effectSamples(name);
+  const gain = 10 ** ((MIX.effectDb + gainDb) / 20);
+  const to = Math.min(part.end, start + samples.length);
+  for (let i = Math.max(part.start, start); i < to; i++) {
+    const v = (samples[i - start] as number) * gain;
+    add(part, i, v, v);
+  }
 }
 
 /** A point of a gain curve; between points the gain runs straight in dB. */

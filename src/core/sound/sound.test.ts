@@ -82,7 +82,7 @@ const bed = (more: Partial<SoundBed>): SoundBed => ({
   length: SAMPLE_RATE,
   gainDb: 0,
   duckDb: null,
-  wanted: { kind: 'composed', mood: 'gentle', seed: 1, key: 'm', lengthMs: 1000 },
+  wanted: { key: 'm', source: { kind: 'composed', mood: 'gentle', seed: 1 }, lengthMs: 1000, steady: false },
   track: { key: 'm', samples: SAMPLE_RATE * 10, bars: [] },
   ...more,
 });
@@ -116,6 +116,7 @@ describe('mix', () => {
       speech: [[SAMPLE_RATE, SAMPLE_RATE * 5]],
       beds: [bed({ length: samples })],
       clips: [],
+      effects: [],
     },
   });
   it('reaches the loudness, holds the ceiling, and keeps the music well under the voice', () => {

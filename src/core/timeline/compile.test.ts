@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
 import { FORMATS, STAGE } from '../look/formats.ts';
 import { breakLines, wordsToFit } from '../look/typeset/lines.ts';
-import { Typesetter } from '../look/typeset/typesetter.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
 import { type Piece, plainVoice } from '../piece/types.ts';
 import { timeWords } from '../sound/word-times.ts';
@@ -11,10 +10,10 @@ import { compile, sceneAt } from './compile.ts';
 import { coverCrop, cropAt, framePicture } from './framing.ts';
 import { takeKey } from './keys.ts';
 import { renderSize, segments } from './segments.ts';
+import { setter } from './testing.ts';
 import type { AssetFact, Facts, TakeFact } from './types.ts';
 
 /** Every character is half as wide as the font is high. */
-const setter = () => new Typesetter((text, font) => text.length * font.size * 0.5);
 
 /** A take of 300 ms a word. */
 function take(text: string, voice = plainVoice('maud')): TakeFact {
@@ -43,7 +42,7 @@ function facts(p: Piece, more: Partial<Facts> = {}): Facts {
   const takes = Object.fromEntries(
     p.scenes.filter((s) => s.shown).map((s) => [take(s.shown).key, take(s.shown)]),
   );
-  return { takes, assets: { p1: asset('p1'), p2: asset('p2', 'loop') }, tracks: {}, ...more };
+  return { takes, assets: { p1: asset('p1'), p2: asset('p2', 'loop') }, tracks: {}, ownTracks: {}, ...more };
 }
 
 describe('compile', () => {

@@ -24,7 +24,7 @@ export function compile(
 ): Timeline {
   const stage = STAGE[format];
   const look = lookOf(piece.look);
-  const times = layTimes(piece, facts.takes, look);
+  const times = layTimes(piece, facts, look);
   const frames = piece.scenes.map((scene) => frameFor(piece, scene, format, stage));
   const { shots, sounds } = layShots(piece, times, facts.assets, look, frames, stage);
   const words = layWords(piece, times, shots, frames, format, stage, setter);

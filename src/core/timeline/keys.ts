@@ -1,6 +1,5 @@
 import { LRUCache } from 'lru-cache';
 import { contentKey } from '../hash.ts';
-import type { Mood } from '../music/moods.ts';
 import {
   type Piece,
   type PieceVoice,
@@ -8,6 +7,7 @@ import {
   type Saying,
   type Scene,
   spokenOf,
+  type TrackSource,
   voiceIn,
 } from '../piece/types.ts';
 import { sayingsIn } from '../text/sayings.ts';
@@ -78,8 +78,13 @@ export function wantedTakes(piece: Pick<Piece, 'scenes' | 'voice' | 'speakers' |
 }
 
 /** Which track a stretch of music wants. */
-export const trackKey = (mood: Mood, seed: number, lengthMs: Milliseconds): string =>
-  contentKey({ track: 5, mood, seed, lengthMs });
+export const trackKey = (source: TrackSource, lengthMs: Milliseconds, steady = false): string => {
+  const of =
+    source.kind === 'composed'
+      ? { mood: source.mood, seed: source.seed }
+      : { brought: source.trackId, startMs: source.startMs };
+  return contentKey({ track: 5, ...of, lengthMs, ...(steady ? { steady } : {}) });
+};
 
 /** The length of the track for a stretch of so many frames. */
 export const trackLength = (frames: Frames): Milliseconds =>

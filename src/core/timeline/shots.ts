@@ -43,10 +43,11 @@ export function layShots(
     const after = on.reduce((n, s) => n + s.end - s.start, 0);
     const { tail } = on.at(-1) ?? head;
     const turn = turnFrames(look, length, known.length);
+    const changes = changesOf(head, length, known.length, turn);
     known.forEach(({ placement, asset }, k) => {
       const last = k === known.length - 1;
-      const start = Math.round((length * k) / known.length);
-      const end = last ? length : Math.round((length * (k + 1)) / known.length) + turn;
+      const start = changes[k] as Frames;
+      const end = last ? length : (changes[k + 1] as Frames) + turn;
       const run = last ? length - start + after + tail : end - start;
       const framed = framedIn(frames[i] ?? null, asset, placement, run, (i + k) % 2 === 1, stage);
       if (!framed) return;
@@ -101,6 +102,19 @@ function framedIn(
     ...framed,
     subject: [area.x / stage.width + x * kx, area.y / stage.height + y * ky, w * kx, h * ky],
   };
+}
+
+/** When each picture of a scene begins: in equal shares, on the nearest beat where they follow the music. */
+function changesOf({ beats }: SceneTime, length: Frames, pictures: number, turn: Frames): Frames[] {
+  const shares = Array.from({ length: pictures }, (_, k) => Math.round((length * k) / pictures));
+  if (!beats) return shares;
+  const half = Math.floor(turn / 2);
+  const moved = shares.map((at, k) => (k === 0 ? 0 : beats.near(at + half) - half));
+  const share = length / pictures;
+  // What would leave a picture less than half its share stays where it was.
+  return moved.map((at, k) =>
+    k > 0 && Math.abs(at - (shares[k] as Frames)) < share / 4 ? at : (shares[k] as Frames),
+  );
 }
 
 function turnFrames({ turn }: Look, length: Frames, pictures: number): Frames {

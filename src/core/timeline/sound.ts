@@ -1,9 +1,11 @@
-import type { Piece } from '../piece/types.ts';
+import { TRANSITIONS } from '../look/transitions.ts';
+import type { Bed, Piece } from '../piece/types.ts';
+import { hitOf } from '../sound/effects.ts';
 import { type Frames, framesToSamples, msToFrames, msToSamples, type Samples, samplesToMs } from '../time.ts';
 import { trackKey, trackLength } from './keys.ts';
 import { PACING } from './pacing.ts';
 import type { SceneTime } from './times.ts';
-import type { ClipSound, Facts, SceneVoice, SoundBed, Timeline } from './types.ts';
+import type { ClipSound, EffectSound, Facts, SceneVoice, SoundBed, Timeline } from './types.ts';
 
 /** Where a scene's voice is heard; null without a take. */
 export const voiceOf = ({ take, voice, start }: SceneTime): SceneVoice | null =>
@@ -24,12 +26,12 @@ export function laySound(
   return {
     samples: framesToSamples(frames),
     speech: speechOf(times),
-    beds: piece.beds.flatMap((bed): SoundBed[] => {
-      const start: Frames = Math.min(frames, msToFrames(bed.startMs));
-      const end: Frames = bed.endMs === null ? frames : Math.min(frames, msToFrames(bed.endMs));
-      if (end <= start) return [];
+    beds: bedsOf(piece, times).flatMap(({ bed, start, end }): SoundBed[] => {
+      const { source } = bed;
+      if (end <= start || source.kind === 'silence') return [];
       const lengthMs = trackLength(end - start);
-      const key = trackKey(bed.source.mood, bed.source.seed, lengthMs);
+      const steady = piece.onBeat !== 'free';
+      const key = trackKey(source, lengthMs, steady);
       return [
         {
           bedId: bed.id,
@@ -37,13 +39,56 @@ export function laySound(
           length: framesToSamples(end - start),
           gainDb: bed.gainDb,
           duckDb: bed.duckDb,
-          wanted: { ...bed.source, key, lengthMs },
+          wanted: { key, source, lengthMs, steady },
           track: tracks[key] ?? null,
         },
       ];
     }),
     clips,
+    effects: effectsOf(piece, times),
   };
+}
+
+interface LaidBed {
+  bed: Bed;
+  /** [start, end) of the piece. */
+  start: Frames;
+  end: Frames;
+}
+
+/** Where the beds are: one that begins with a scene ends the one before. */
+export function bedsOf(
+  piece: Pick<Piece, 'beds' | 'scenes'>,
+  times: readonly Pick<SceneTime, 'start' | 'end'>[],
+): LaidBed[] {
+  const frames = times.at(-1)?.end ?? 0;
+  const starts = new Map(piece.scenes.map((s, i) => [s.id, times[i]?.start ?? 0]));
+  const laid = piece.beds.flatMap((bed) => {
+    const start =
+      bed.fromScene === null ? Math.min(frames, msToFrames(bed.startMs)) : starts.get(bed.fromScene);
+    return start === undefined ? [] : [{ bed, start }];
+  });
+  const borders = laid.filter(({ bed }) => bed.fromScene !== null).map(({ start }) => start);
+  return laid.map(({ bed, start }) => {
+    const last = bed.endMs === null ? frames : Math.min(frames, msToFrames(bed.endMs));
+    return { bed, start, end: Math.min(last, ...borders.filter((b) => b > start)) };
+  });
+}
+
+/** What is heard as scenes begin: their own effect, or what the piece has on its borders. */
+function effectsOf(piece: Piece, times: readonly SceneTime[]): EffectSound[] {
+  return piece.scenes.flatMap((scene, i): EffectSound[] => {
+    const time = times[i] as SceneTime;
+    const { kind, frames } = time.transition;
+    // A border that nobody sees, since the picture runs on, has no sound.
+    const border = i > 0 && time.seen === i;
+    const fitting = frames > 0 ? TRANSITIONS[kind].sound : null;
+    const ofPiece = border ? (piece.borderSound === 'fitting' ? fitting : piece.borderSound) : null;
+    const name = scene.effect?.name ?? ofPiece ?? 'none';
+    if (name === 'none') return [];
+    const at = framesToSamples(time.start + Math.floor(frames / 2));
+    return [{ name, start: at - hitOf(name), gainDb: scene.effect?.gainDb ?? 0 }];
+  });
 }
 
 function speechOf(times: readonly SceneTime[]): [Samples, Samples][] {

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { REVEAL_KINDS } from '../look/reveals.ts';
-import { Typesetter } from '../look/typeset/typesetter.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
 import { AS_THE_PIECE, type Bed, newBed, type Piece, plainVoice, type Scene } from '../piece/types.ts';
 import { gainCurve, MIX, mix, soundOf } from '../sound/mix.ts';
@@ -8,9 +7,9 @@ import { FPS, msToFrames, msToSamples, SAMPLE_RATE, SAMPLES_PER_FRAME } from '..
 import { compile, locate } from './compile.ts';
 import { narrationKey, takeKey } from './keys.ts';
 import { PACING } from './pacing.ts';
+import { setter } from './testing.ts';
 import { NO_FACTS, type TakeFact } from './types.ts';
 
-const setter = () => new Typesetter((text, font) => text.length * font.size * 0.5);
 const quiet = (id: string, durationMs: number, more: Partial<Scene> = {}): Scene =>
   scene(id, '', { durationMs, ...more });
 const bed = (id: string, more: Partial<Bed> = {}): Bed => ({
@@ -106,7 +105,11 @@ describe('stretches of music', () => {
     const [first, second] = beds([bed('x', { startMs: 0, endMs: 2500 }), bed('y', { startMs: 7000 })]);
     expect([first?.start, first?.length]).toEqual([0, msToSamples(2500)]);
     expect([second?.start, second?.length]).toEqual([msToSamples(7000), msToSamples(3000)]);
-    expect(first?.wanted).toMatchObject({ mood: 'gentle', seed: 1, lengthMs: 2500 });
+    expect(first?.wanted).toMatchObject({
+      source: { mood: 'gentle', seed: 1 },
+      lengthMs: 2500,
+      steady: false,
+    });
     expect(first?.wanted.key).not.toBe(second?.wanted.key);
   });
 

@@ -1,6 +1,7 @@
 import { layoutRule } from '../look/layouts.ts';
 import { TRANSITIONS } from '../look/transitions.ts';
 import type { Look } from '../look/types.ts';
+import { type Grid, gridOf } from '../music/grid.ts';
 import { type BorderTransition, type Piece, type Scene, spokenOf, voiceIn } from '../piece/types.ts';
 import { TONES } from '../sound/tones.ts';
 import { voiceSpeed } from '../sound/voices.ts';
@@ -31,6 +32,8 @@ export interface SceneTime {
   seen: number;
   estimated: boolean;
   stretched: boolean;
+  /** Scene-local frames at which pictures change with the music; null where they change as they like. */
+  beats: { near(frame: Frames): Frames } | null;
 }
 
 /** For each scene the one whose pictures it shows: itself, or the scene before from which a picture runs on. */
@@ -44,24 +47,70 @@ export function seenScenes(scenes: readonly Scene[]): number[] {
   return out;
 }
 
-/** Puts the scenes of a piece end to end, each as long as its voice needs or as was set by hand. */
-export function layTimes(piece: Piece, takes: Facts['takes'], look: Look): SceneTime[] {
+/**
+ * Puts the scenes of a piece end to end, each as long as its voice needs or as was set by hand. Where pictures change on the
+ * beat, a scene that follows its voice waits for the next one: nothing that is said is cut.
+ */
+export function layTimes(
+  piece: Piece,
+  { takes, ownTracks }: Pick<Facts, 'takes' | 'ownTracks'>,
+  look: Look,
+): SceneTime[] {
   const seen = seenScenes(piece.scenes);
+  const lengths = piece.scenes.map((scene, i) => lengthOf(scene, piece, takes, i));
+  const transitions = piece.scenes.map((scene, i): Passage => {
+    const [before, here] = [lengths[i - 1], lengths[i]];
+    return before && here && seen[i] === i
+      ? passage(scene.transition ?? piece.transition, look, Math.min(here.length, before.length))
+      : { kind: look.transition.kind, frames: 0 };
+  });
   const out: SceneTime[] = [];
   let at: Frames = 0;
+  let music = musicUnder(piece, { after: null, scene: null, at: 0 }, ownTracks);
   piece.scenes.forEach((scene, i) => {
-    const { length, ...time } = lengthOf(scene, piece, takes, i);
-    const previous = out[i - 1];
-    const shorter = previous ? Math.min(length, previous.end - previous.start) : 0;
-    const transition =
-      previous && seen[i] === i
-        ? passage(scene.transition ?? piece.transition, look, shorter)
-        : { kind: look.transition.kind, frames: 0 };
-    if (previous) previous.tail = transition.frames;
-    out.push({ ...time, start: at, end: at + length, transition, tail: 0, seen: seen[i] ?? i });
-    at += length;
+    const { length, ...time } = lengths[i] as (typeof lengths)[number];
+    music = musicUnder(piece, { after: music, scene: scene.id, at }, ownTracks);
+    const next = transitions[i + 1];
+    const tail = next?.frames ?? 0;
+    // A transition is over the border: its middle is what is seen as the change.
+    const half = Math.floor(tail / 2);
+    const { grid, start } = music;
+    const waits = grid !== null && next !== undefined && scene.durationMs === null;
+    const end = waits
+      ? Math.max(at + length, start + grid.from(at + length + half - start) - half)
+      : at + length;
+    const from = at;
+    const beats = grid && { near: (frame: Frames) => start + grid.near(from + frame - start) - from };
+    out.push({
+      ...time,
+      ...{ start: at, end, tail, beats },
+      transition: transitions[i] as Passage,
+      seen: seen[i] ?? i,
+    });
+    at = end;
   });
   return out;
+}
+
+interface MusicUnder {
+  grid: Grid | null;
+  /** Where its bed begins. */
+  start: Frames;
+}
+
+/** The music of a place: that of the place before, unless a bed begins with the scene. */
+function musicUnder(
+  { beds, onBeat }: Piece,
+  { after, scene, at }: { after: MusicUnder | null; scene: string | null; at: Frames },
+  ownTracks: Facts['ownTracks'],
+): MusicUnder {
+  const bed = beds.find((b) => b.fromScene === scene);
+  if (bed)
+    return {
+      grid: gridOf(bed.source, onBeat, ownTracks),
+      start: scene === null ? msToFrames(bed.startMs) : at,
+    };
+  return after ?? { grid: null, start: 0 };
 }
 
 /** The transition on a border: as the writer wants it or the look has it, short enough for both sides. */

@@ -4,7 +4,8 @@ import type { TransitionKind } from '../look/transitions.ts';
 import type { LayoutStyle, Look, Ornament, Rect } from '../look/types.ts';
 import type { Part } from '../look/typeset/arrange.ts';
 import type { Relief } from '../picture/relief.ts';
-import type { ComposedMusic, Fit, Grading, ViewName } from '../piece/types.ts';
+import type { Fit, Grading, TrackSource, ViewName } from '../piece/types.ts';
+import type { EffectName } from '../sound/effects.ts';
 import type { Decibels, Frames, Milliseconds, Samples } from '../time.ts';
 
 /** A word of a take: text.slice(start, end) of the spoken text, and when it is said in the take. */
@@ -36,6 +37,14 @@ export interface AssetFact {
   sound: boolean;
 }
 
+/** What the timeline needs to know of a track that was brought: its beats, and where its bars begin. */
+export interface OwnTrackFact {
+  beats: readonly Milliseconds[];
+  meter: 3 | 4;
+  first: number;
+  sure: number;
+}
+
 export interface TrackFact {
   key: string;
   samples: Samples;
@@ -48,9 +57,11 @@ export interface Facts {
   takes: Readonly<Record<string, TakeFact>>;
   assets: Readonly<Record<string, AssetFact>>;
   tracks: Readonly<Record<string, TrackFact>>;
+  /** Tracks that were brought, by id. */
+  ownTracks: Readonly<Record<string, OwnTrackFact>>;
 }
 
-export const NO_FACTS: Facts = { takes: {}, assets: {}, tracks: {} };
+export const NO_FACTS: Facts = { takes: {}, assets: {}, tracks: {}, ownTracks: {} };
 
 /** A filled rectangle, stage pixels. */
 export interface Shape {
@@ -275,6 +286,22 @@ export interface ClipSound {
 }
 
 /** A stretch of music in samples of the piece, with the track that it wants. */
+/** A track to be made. */
+export interface WantedTrack {
+  key: string;
+  source: TrackSource;
+  lengthMs: Milliseconds;
+  /** Its beats stay where they are, since pictures change on them. */
+  steady: boolean;
+}
+
+/** A short sound; start may lie before the piece, of which nothing is heard then. */
+export interface EffectSound {
+  name: EffectName;
+  start: Samples;
+  gainDb: Decibels;
+}
+
 export interface SoundBed {
   bedId: string;
   start: Samples;
@@ -282,7 +309,7 @@ export interface SoundBed {
   gainDb: Decibels;
   /** How far it goes down under speech; null as the mixer finds right. */
   duckDb: Decibels | null;
-  wanted: ComposedMusic & { key: string; lengthMs: Milliseconds };
+  wanted: WantedTrack;
   /** null while the track is not there: nothing is heard. */
   track: TrackFact | null;
 }
@@ -301,5 +328,6 @@ export interface Timeline {
     speech: [Samples, Samples][];
     beds: SoundBed[];
     clips: ClipSound[];
+    effects: EffectSound[];
   };
 }

@@ -1,5 +1,6 @@
 import type { PaintAsk, PaintPlan, Search, SearchAnswer } from '../../api/shelf.ts';
 import type { Vector } from '../../core/match/types.ts';
+import type { FittedTrack } from '../../core/music/fitted.ts';
 import type { OutlineChoices } from '../../core/outline/types.ts';
 import type { PieceOptions } from '../../core/piece/options.ts';
 import type { Piece, Placement } from '../../core/piece/types.ts';
@@ -9,6 +10,7 @@ import type { Split } from '../../core/text/script.ts';
 import type { ClipSound, TakeWord } from '../../core/timeline/types.ts';
 import type { About } from '../assets/assets.ts';
 import type { AssetRecord } from '../assets/record.ts';
+import type { HeardTrack } from '../music/own-tracks.ts';
 import type { Fetched } from '../read/fetch.ts';
 import type { ReadAs } from '../read/readers/types.ts';
 
@@ -63,6 +65,10 @@ export interface SoundTasks {
   /** When the words of a line are said in a recording of it. */
   align: (reference: Reference, recording: Float32Array) => Promise<TakeWord[]>;
   'find-lines': (lines: Reference[], recording: Float32Array) => Promise<FoundLines>;
+  /** Finds the beats of a track, and what else is to know of it. */
+  'hear-track': (file: string) => Promise<HeardTrack>;
+  /** Takes parts of a track to a file: one after the other, a little faster or slower, at the loudness of a track. */
+  'fit-track': (track: string, fit: FittedTrack, samples: number, file: string) => Promise<void>;
   /** Plays a score to a file: at its length, faded at its end, at the loudness of a track. */
   track: (score: Uint8Array, samples: number, file: string) => Promise<void>;
   /** Takes the own sound of a clip's part to a file, at the loudness of a take. */

@@ -191,6 +191,21 @@ export const favourites = mysqlTable('favourites', {
   at: time('at').notNull(),
 });
 
+/** Music that was brought in. */
+export const ownTracks = mysqlTable('own_tracks', {
+  /** Of its content. */
+  id: varchar('id', { length: 32 }).primaryKey(),
+  title: varchar('title', { length: 200 }).notNull(),
+  credit: varchar('credit', { length: 300 }).notNull(),
+  licence: mysqlEnum('licence', LICENCES).notNull(),
+  favourite: boolean('favourite').notNull(),
+  /** What was found in it: HeardTrack. */
+  heard: json('heard').notNull(),
+  addedAt: time('added_at').notNull(),
+  /** Set when it was put away; pieces that use it keep it. */
+  archivedAt: time('archived_at'),
+});
+
 /** Words that the spelling shall know on this installation; compared byte by byte, since “resume” is not “résumé”. */
 export const ownWords = mysqlTable('own_words', {
   word: varchar('word', { length: 80 }).primaryKey(),

@@ -44,7 +44,7 @@ function momentsOf({ scenes }: Timeline, shares: readonly number[]) {
 
 /** The least likeness of the two painters over some moments of a piece. */
 async function leastAlike(piece: Piece, shares: readonly number[]): Promise<number> {
-  const timeline = compile(piece, { takes: {}, tracks: {}, assets }, typesetter());
+  const timeline = compile(piece, { takes: {}, tracks: {}, ownTracks: {}, assets }, typesetter());
   const lists = momentsOf(timeline, shares).map((m) => frameAt(timeline, m, SIZE));
   const { canvas, compositor } = await paintedTwice(SIZE, lists, patternSources(FILE));
   return Math.min(...canvas.map((frame, i) => ssim(frame, compositor[i] as Buffer, SIZE)));

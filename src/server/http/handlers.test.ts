@@ -4,6 +4,7 @@ import type Joi from 'joi';
 import { afterAll, describe, expect, it } from 'vitest';
 import { type AnyEndpoint, addressOf } from '../../api/endpoint.ts';
 import * as material from '../../api/material.ts';
+import * as music from '../../api/music.ts';
 import * as pieces from '../../api/pieces.ts';
 import type { Refusal } from '../../api/refusal.ts';
 import * as renders from '../../api/renders.ts';
@@ -31,7 +32,7 @@ for (const folder of folders) {
   for (const [method, handler] of Object.entries(module))
     if (typeof handler === 'function') served.push({ method, folder, handler: handler as EndpointHandler });
 }
-const endpoints = [material, pieces, renders, shelf, sources, stock]
+const endpoints = [material, music, pieces, renders, shelf, sources, stock]
   .flatMap((m) => Object.values(m) as unknown[])
   .filter((v): v is AnyEndpoint => typeof v === 'object' && v !== null && 'path' in v && 'access' in v);
 
@@ -66,6 +67,11 @@ const BODIES = new Map<AnyEndpoint, unknown>([
         },
       ],
     },
+  ],
+  [music.changeTrack, { favourite: true }],
+  [
+    material.askTrack,
+    { source: { kind: 'brought', trackId: NOBODY, startMs: 0 }, lengthMs: 1000, steady: false },
   ],
   [material.findInRecording, { lines: [], says: [] }],
   [material.askClipSound, { assetId: NOBODY, inMs: 0, speed: 1, samples: 4800 }],

@@ -1,35 +1,37 @@
 import { mkdtemp, rm, stat, utimes } from 'node:fs/promises';
 import path from 'node:path';
 import PQueue from 'p-queue';
+import { Failed } from '../../core/failure.ts';
 import { compose } from '../../core/music/compose.ts';
+import { barsIn, fitted } from '../../core/music/fitted.ts';
 import { midiFile } from '../../core/music/midi.ts';
-import type { Mood } from '../../core/music/moods.ts';
-import type { LoudnessMeter } from '../../core/sound/loudness.ts';
-import { rideOf } from '../../core/sound/ride.ts';
+import type { TrackSource } from '../../core/piece/types.ts';
 import { type Milliseconds, msToSamples, SAMPLE_RATE, type Samples } from '../../core/time.ts';
 import { trackKey } from '../../core/timeline/keys.ts';
-import type { TrackFact } from '../../core/timeline/types.ts';
+import type { TrackFact, WantedTrack } from '../../core/timeline/types.ts';
 import { sound } from '../apart/apart.ts';
 import { CONFIG, dataPath } from '../config.ts';
 import { run } from '../program.ts';
-import { meterOf, partsOf, wavOf } from '../sound/parts.ts';
-import { keepNewest, makeWhole, writeWhole } from '../store/files.ts';
+import { keepNewest, writeWhole } from '../store/files.ts';
 import { UnderWay } from '../store/under-way.ts';
+import { levelTrack } from './level.ts';
+import { hasTrackFile, heardTrack, ownTrackFile } from './own-tracks.ts';
 
 const KEY = /^[0-9a-f]{32}$/;
-/** Loudness of a stored track, and how many are kept: each edit that changes the length makes a new one. */
-const TRACKS = { lufs: -18, keep: 120, longestMs: 3_600_000 } as const;
+/** How many are kept: each edit that changes the length makes a new one. */
+const TRACKS = { keep: 120, longestMs: 3_600_000 } as const;
 const queue = new PQueue({ concurrency: 1 });
 const underWay = new UnderWay<TrackFact>();
 
 export const trackFile = (key: string): string | null =>
   KEY.test(key) ? dataPath('tracks', `${key}.flac`) : null;
 
-/** The track of a mood, composed and played to a length; played now if it has not been before. */
-export async function trackOf(mood: Mood, seed: number, lengthMs: Milliseconds): Promise<TrackFact> {
-  const key = trackKey(mood, seed, lengthMs);
-  const score = compose(mood, seed, Math.min(lengthMs, TRACKS.longestMs));
-  const fact: TrackFact = { key, samples: msToSamples(lengthMs), bars: score.barStarts };
+/** The track that a bed wants, at its length; made now if it has not been before. Throws Failed (no-track). */
+export async function trackOf({ source, lengthMs, steady }: Omit<WantedTrack, 'key'>): Promise<TrackFact> {
+  const key = trackKey(source, lengthMs, steady);
+  const samples = msToSamples(lengthMs);
+  const { bars, make } = await planOf(source, Math.min(lengthMs, TRACKS.longestMs), steady, samples);
+  const fact: TrackFact = { key, samples, bars };
   const file = dataPath('tracks', `${key}.flac`);
   if (await stat(file).catch(() => null)) {
     await utimes(file, new Date(), new Date()).catch(() => undefined);
@@ -37,14 +39,38 @@ export async function trackOf(mood: Mood, seed: number, lengthMs: Milliseconds):
   }
   return underWay.once(key, () =>
     queue.add(async () => {
-      await sound('track', midiFile(score), msToSamples(lengthMs), file);
+      await make(file);
       await keepNewest(dataPath('tracks'), TRACKS.keep);
       return fact;
     }),
   );
 }
 
-const rideFor = ({ shortTerm, integrated }: LoudnessMeter) => rideOf(shortTerm, integrated);
+interface TrackPlan {
+  /** Where its bars begin. */
+  bars: Samples[];
+  make(file: string): Promise<void>;
+}
+
+async function planOf(
+  source: TrackSource,
+  lengthMs: Milliseconds,
+  steady: boolean,
+  samples: Samples,
+): Promise<TrackPlan> {
+  if (source.kind === 'composed') {
+    const score = compose(source.mood, source.seed, lengthMs, steady);
+    return { bars: score.barStarts, make: (file) => sound('track', midiFile(score), samples, file) };
+  }
+  const { analysis, endMs } = await heardTrack(source.trackId);
+  const from = ownTrackFile(source.trackId);
+  if (!from || !(await hasTrackFile(source.trackId))) throw new Failed({ code: 'no-track' });
+  const fit = fitted(analysis, { startMs: source.startMs, endMs }, lengthMs, steady);
+  return {
+    bars: analysis ? barsIn(fit, analysis).map(msToSamples) : [],
+    make: (file) => sound('fit-track', from, fit, samples, file),
+  };
+}
 
 /**
  * FluidSynth plays the score; the track is cut to length, ridden so that its swells are small, faded at its end
@@ -60,24 +86,7 @@ export async function playTrack(midi: Uint8Array, samples: Samples, file: string
       ['-ni', '-q', '-F', wav, '-r', String(SAMPLE_RATE), '-g', '0.6', CONFIG.soundfont, mid],
       { timeoutMs: 600_000 },
     );
-    const once = rideFor(meterOf(wav, samples));
-    // What three seconds hold is not even yet where they hold a soft beginning and what follows it.
-    const again = rideFor(meterOf(wav, samples, (v, i) => v * once(i)));
-    const ride = (i: Samples) => once(i) * again(i);
-    const loudness = meterOf(wav, samples, (v, i) => v * ride(i)).integrated;
-    const gain = Number.isFinite(loudness) ? 10 ** ((TRACKS.lufs - loudness) / 20) : 1;
-    const fade = Math.min(samples, SAMPLE_RATE);
-    const levelled = partsOf(wav, samples, (v, i) => {
-      const left = samples - i;
-      return Math.max(-1, Math.min(1, v * ride(i) * gain)) * (left < fade ? (left / fade) ** 1.5 : 1);
-    });
-    await makeWhole(file, (temporary) =>
-      run(
-        'ffmpeg',
-        ['-y', '-v', 'error', '-f', 'wav', '-i', 'pipe:0', '-c:a', 'flac', '-f', 'flac', temporary],
-        { input: wavOf(samples, levelled), timeoutMs: 600_000 },
-      ),
-    );
+    await levelTrack(wav, samples, file, SAMPLE_RATE);
   } finally {
     await rm(work, { recursive: true, force: true });
   }

@@ -11,7 +11,7 @@ import { pointsBack } from '../../core/outline/condense/stands.ts';
 import type { Relief } from '../../core/picture/relief.ts';
 import { applyEdit } from '../../core/piece/edit.ts';
 import { isOpen, nabEdit } from '../../core/piece/placements.ts';
-import type { Piece, Placement, ViewName } from '../../core/piece/types.ts';
+import { musicMood, type Piece, type Placement, type ViewName } from '../../core/piece/types.ts';
 import { contentWords } from '../../core/text/tokens.ts';
 import type { AssetFact } from '../../core/timeline/types.ts';
 import { CONFIG } from '../config.ts';
@@ -203,7 +203,7 @@ export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<str
     preference: (item, sceneId) =>
       preference(traits?.(item) ?? traitsOf(entries.get(item.id)), {
         format: piece.format,
-        mood: piece.beds[0]?.source.mood ?? null,
+        mood: musicMood(piece.beds),
         layout: layouts.get(sceneId) ?? 'caption',
       }),
   });

@@ -1,6 +1,7 @@
 import { LoudnessMeter } from '../../core/sound/loudness.ts';
+import { wavHead, wavSamples } from '../../core/sound/wav.ts';
 import { SAMPLE_RATE, type Samples } from '../../core/time.ts';
-import { WavFile, wavHead, wavSamples } from './wav.ts';
+import { WavFile } from './wav.ts';
 
 /** Samples that are worked at together. */
 const PART = 10 * SAMPLE_RATE;

@@ -99,37 +99,3 @@ export class WavFile implements Sound {
     }
   }
 }
-
-/** The head of a WAVE file of 16-bit samples. n: samples of each channel. */
-export function wavHead(n: number, count: number, rate: number): Buffer {
-  const out = Buffer.alloc(44);
-  out.write('RIFF', 0, 'latin1');
-  out.writeUInt32LE(36 + n * count * 2, 4);
-  out.write('WAVEfmt ', 8, 'latin1');
-  out.writeUInt32LE(16, 16);
-  out.writeUInt16LE(1, 20);
-  out.writeUInt16LE(count, 22);
-  out.writeUInt32LE(rate, 24);
-  out.writeUInt32LE(rate * count * 2, 28);
-  out.writeUInt16LE(count * 2, 32);
-  out.writeUInt16LE(16, 34);
-  out.write('data', 36, 'latin1');
-  out.writeUInt32LE(n * count * 2, 40);
-  return out;
-}
-
-/** Samples as they stand in a WAVE file: 16 bits, channels in turn; values beyond full scale are held at it. */
-export function wavSamples(channels: readonly Float32Array[]): Buffer {
-  const n = channels[0]?.length ?? 0;
-  const count = channels.length;
-  const samples = new Int16Array(n * count);
-  channels.forEach((c, k) => {
-    for (let i = 0; i < n; i++)
-      samples[i * count + k] = Math.max(-32768, Math.min(32767, Math.round((c[i] as number) * 32767)));
-  });
-  return Buffer.from(samples.buffer);
-}
-
-/** A WAVE file of 16-bit samples; values beyond full scale are held at it. */
-export const writeWav = (channels: readonly Float32Array[], rate: number): Buffer =>
-  Buffer.concat([wavHead(channels[0]?.length ?? 0, channels.length, rate), wavSamples(channels)]);

@@ -9,11 +9,12 @@ import { findLines, type ReferenceLine } from '../../core/sound/align/narration.
 import { joined } from '../../core/sound/joined.ts';
 import { integratedLoudness, truePeak } from '../../core/sound/loudness.ts';
 import type { Speech } from '../../core/sound/speech.ts';
+import { wavFile } from '../../core/sound/wav.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
 import { closeApart } from '../apart/apart.ts';
 import { prepare } from '../material.ts';
 import { run } from '../program.ts';
-import { readWav, writeWav } from '../sound/wav.ts';
+import { readWav } from '../sound/wav.ts';
 import { engineOf } from './engines.ts';
 import { keepRecording, samplesOf } from './recordings.ts';
 import { linesIn, takeFile, takeOf } from './takes.ts';
@@ -35,7 +36,7 @@ const say = (name: string, text: string, change: Partial<PieceVoice> = {}): Prom
 };
 const silence = (seconds: number) => new Float32Array(seconds * SAMPLE_RATE);
 const quietly = (x: Float32Array, by: number) => x.map((v) => v * by);
-const wav = (...parts: Float32Array[]) => writeWav([joined(parts)], SAMPLE_RATE);
+const wav = (...parts: Float32Array[]) => wavFile([joined(parts)], SAMPLE_RATE);
 
 let folder: string;
 beforeAll(async () => {

@@ -10,11 +10,11 @@ import { withPauses } from '../../core/sound/pauses.ts';
 import type { Speech } from '../../core/sound/speech.ts';
 import { TONES } from '../../core/sound/tones.ts';
 import { languageOfVoice } from '../../core/sound/voices.ts';
+import { wavFile } from '../../core/sound/wav.ts';
 import { type SpeechForm, speechForms, speechRuns } from '../../core/text/speech.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
 import type { TakeWord } from '../../core/timeline/types.ts';
 import { run } from '../program.ts';
-import { writeWav } from '../sound/wav.ts';
 
 /** What a program gave for a run of words: mono samples, and the words by their forms' places in the text. */
 export interface Spoken {
@@ -125,7 +125,7 @@ async function finish(spoken: Spoken, voice: PieceVoice, colour: Colour): Promis
     'ffmpeg',
     ['-v', 'error', '-f', 'wav', '-i', 'pipe:0', '-af', filter, ...output],
     {
-      input: writeWav([samples], rate),
+      input: wavFile([samples], rate),
       timeoutMs: 60_000,
     },
   );

@@ -6,13 +6,14 @@ import type { RecordedPart } from '../../core/piece/types.ts';
 import { thirdRate } from '../../core/sound/align/align.ts';
 import type { FoundLines } from '../../core/sound/align/narration.ts';
 import { cannotSpeak, type Speech } from '../../core/sound/speech.ts';
+import { wavFile } from '../../core/sound/wav.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
 import { recordedKey, takeKey, type WantedTake } from '../../core/timeline/keys.ts';
 import type { TakeFact } from '../../core/timeline/types.ts';
 import { sound } from '../apart/apart.ts';
 import type { Reference } from '../apart/tasks.ts';
 import { dataPath } from '../config.ts';
-import { readWav, writeWav } from '../sound/wav.ts';
+import { readWav } from '../sound/wav.ts';
 import { writeWhole } from '../store/files.ts';
 import { UnderWay } from '../store/under-way.ts';
 import { engineOf } from './engines.ts';
@@ -68,7 +69,7 @@ export async function takeOf(wanted: Omit<WantedTake, 'key'>): Promise<TakeFact>
         ? await recordedSpeech(recorded, { text, voice, says })
         : await engineOf(voice.name).speak(text, voice, says);
       const fact: TakeFact = { key, samples: speech.samples.length, words: speech.words };
-      await writeWhole(folder(key, 'wav'), writeWav([speech.samples], SAMPLE_RATE));
+      await writeWhole(folder(key, 'wav'), wavFile([speech.samples], SAMPLE_RATE));
       await writeWhole(folder(key, 'json'), JSON.stringify(fact));
       return fact;
     }),

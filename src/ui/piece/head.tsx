@@ -4,14 +4,14 @@ import { AppstoreOutlined, DownloadOutlined } from '@ant-design/icons';
 import { Button, Input, Segmented, Select } from 'antd';
 import type { Format } from '../../core/look/formats.ts';
 import { pieceEdit } from '../../core/piece/edit.ts';
-import { clock, framesToMs } from '../../core/time.ts';
 import { FORMAT_OPTIONS } from '../shared/formats.ts';
 import { IconButton } from '../shared/icon-button.tsx';
 import { Wordmark } from '../shared/top-bar.tsx';
 import { AlsoOpen } from '../sync/also-open.tsx';
 import { Aside } from '../sync/aside.tsx';
 import { Saved, StepButtons } from '../sync/state.tsx';
-import { usePiece, usePieceState, useTimelineNow, useViewState } from './context.ts';
+import { usePiece, usePieceState, useViewState } from './context.ts';
+import { HeadLength } from './length.tsx';
 import type { Pass } from './passes/types.ts';
 import { PASS_NAMES, passOf } from './passes.ts';
 import './head.css';
@@ -81,21 +81,6 @@ function PassLabel({ pass }: { pass: Pass }) {
     <span className="pass-label">
       {pass.label}
       {note && <small className="pass-note">{note}</small>}
-    </span>
-  );
-}
-
-/** The length of the piece against what was wanted. */
-function HeadLength() {
-  const timeline = useTimelineNow();
-  const target = usePieceState((s) => s.doc.targetMs);
-  return (
-    <span
-      className={`head__length${target !== null && framesToMs(timeline.frames) > target * 1.1 ? ' head__length--over' : ''}`}
-      title={target === null ? 'Length of the piece' : `Length of the piece; you wanted ${clock(target)}`}
-    >
-      {clock(framesToMs(timeline.frames))}
-      {target !== null && <small> / {clock(target)}</small>}
     </span>
   );
 }

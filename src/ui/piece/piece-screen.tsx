@@ -14,6 +14,7 @@ import { editFailureWords } from '../../wording/edits.ts';
 import { call } from '../shared/api.ts';
 import { CannotOpen, Opening } from '../shared/opening.tsx';
 import { useAfterPaint } from '../shared/use-after-paint.ts';
+import { useOwnTracks } from '../shared/use-own-tracks.ts';
 import { addAssets, useShelf } from '../shared/use-shelf.ts';
 import { openStore, useOpen } from '../sync/open.ts';
 import { BringProvider } from './bring.tsx';
@@ -179,10 +180,12 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
   const piece = useAfterPaint(usePieceState((s) => s.doc));
   const { takes, tracks, refused } = useMaterialState((s) => s);
   const { byId } = useShelf();
+  const { byId: ownTracks } = useOwnTracks();
   useEffect(() => {
     const facts: ProofFacts = {
       takes,
       tracks,
+      ownTracks,
       refused,
       assets: Object.fromEntries(byId),
       credits: Object.fromEntries(byId),
@@ -190,6 +193,6 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
     // While somebody types the timeline may be a moment behind.
     if (timeline.scenes.every((s, i) => s.sceneId === piece.scenes[i]?.id))
       marks.set(check(piece, timeline, facts));
-  }, [piece, timeline, takes, tracks, refused, byId, marks]);
+  }, [piece, timeline, takes, tracks, ownTracks, refused, byId, marks]);
   return null;
 }

@@ -3,8 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { addressOf } from '../../api/endpoint.ts';
 import { askTake, askTrack, takeSound, trackSound } from '../../api/material.ts';
-import type { Mood } from '../../core/music/moods.ts';
-import type { PieceVoice, Saying } from '../../core/piece/types.ts';
+import type { PieceVoice, Saying, TrackSource } from '../../core/piece/types.ts';
 import { sayingsIn } from '../../core/text/sayings.ts';
 import type { Decibels, Milliseconds } from '../../core/time.ts';
 import { call } from './api.ts';
@@ -68,11 +67,7 @@ export async function spokenLine(
 }
 
 /** Has a tune played in; gives where it can be heard. */
-export async function playedTune(tune: {
-  mood: Mood;
-  seed: number;
-  lengthMs: Milliseconds;
-}): Promise<string> {
-  const { key } = await call(askTrack, { body: tune });
+export async function playedTune(source: TrackSource, lengthMs: Milliseconds): Promise<string> {
+  const { key } = await call(askTrack, { body: { source, lengthMs, steady: false } });
   return addressOf(trackSound, { key });
 }

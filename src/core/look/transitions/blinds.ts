@@ -8,6 +8,7 @@ const SLATS = 8;
 export const blinds: Transition = {
   label: 'Blinds',
   takesTime: true,
+  sound: 'click',
   between(before, after, t, { size: { width, height } }) {
     const high = height / SLATS;
     const slats = Array.from({ length: SLATS }, (_, i) => {

@@ -9,6 +9,7 @@ const SMALLER = 28;
 export const blur: Transition = {
   label: 'Out of focus',
   takesTime: true,
+  sound: 'rush',
   between(before, after, t) {
     const soft = (draws: typeof before) => outOfFocus(draws, SMALLER);
     return t < 0.5

@@ -4,5 +4,6 @@ import type { Transition } from './types.ts';
 export const cut: Transition = {
   label: 'Cut',
   takesTime: false,
+  sound: null,
   between: (_, after) => [...after],
 };

@@ -6,6 +6,7 @@ import type { Transition } from './types.ts';
 export const dip: Transition = {
   label: 'Dip to dark',
   takesTime: true,
+  sound: null,
   between: (before, after, t, { size, ink }) =>
     t < 0.5
       ? [...before, flood(size, ink, easeInOut(t * 2))]

@@ -6,5 +6,6 @@ import type { Transition } from './types.ts';
 export const dissolve: Transition = {
   label: 'Dissolve',
   takesTime: true,
+  sound: null,
   between: (before, after, t) => [...before, ...sheer(after, easeInOut(t))],
 };

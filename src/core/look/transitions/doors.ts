@@ -6,6 +6,7 @@ import type { Transition } from './types.ts';
 export const doors: Transition = {
   label: 'Doors',
   takesTime: true,
+  sound: 'thud',
   between(before, after, t, { size: { width, height } }) {
     const half = 2 * Math.round(width / 4);
     const gone = half * easeInOut(t);

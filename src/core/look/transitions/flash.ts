@@ -6,6 +6,7 @@ import type { Transition } from './types.ts';
 export const flash: Transition = {
   label: 'Dip to light',
   takesTime: true,
+  sound: 'shutter',
   between: (before, after, t, { size, paper }) =>
     t < 0.3
       ? [...before, flood(size, paper, easeOut(t / 0.3) * 0.96)]

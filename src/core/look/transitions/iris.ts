@@ -6,6 +6,7 @@ import type { Transition } from './types.ts';
 export const iris: Transition = {
   label: 'Iris',
   takesTime: true,
+  sound: 'shutter',
   between(before, after, t, { size: { width, height } }) {
     const r = (Math.hypot(width, height) / 2) * easeInOut(t) * 1.02;
     const circle = { x: width / 2 - r, y: height / 2 - r, width: 2 * r, height: 2 * r };

@@ -12,6 +12,7 @@ const LEAST_SHADE = 4;
 export const page: Transition = {
   label: 'Turn of a page',
   takesTime: true,
+  sound: 'paper',
   between(before, after, t, { size: { width, height }, paper, ink }) {
     // Where the leaf is folded, and how far its back reaches to the left of the fold.
     const fold = even(width * (1 - easeInOut(t)));

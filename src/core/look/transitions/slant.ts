@@ -10,6 +10,7 @@ const ANGLE = 0.42;
 export const slant: Transition = {
   label: 'Slanting wipe',
   takesTime: true,
+  sound: 'rush',
   between(before, after, t, { size: { width, height }, paper }) {
     const reach = Math.hypot(width, height);
     const [cos, sin] = [Math.cos(ANGLE), Math.sin(ANGLE)];

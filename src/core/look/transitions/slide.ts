@@ -6,5 +6,6 @@ import type { Transition } from './types.ts';
 export const slide: Transition = {
   label: 'Slide over',
   takesTime: true,
+  sound: 'rush',
   between: (before, after, t, { size }) => [...before, ...moved(after, size.width * (1 - easeInOut(t)), 0)],
 };

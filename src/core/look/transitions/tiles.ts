@@ -10,6 +10,7 @@ const ALONG = 3;
 export const tiles: Transition = {
   label: 'Tiles',
   takesTime: true,
+  sound: 'click',
   between(before, after, t, { size: { width, height } }) {
     const side = Math.min(width, height) / ALONG;
     const [columns, rows] = [Math.round(width / side), Math.round(height / side)];

@@ -21,6 +21,7 @@ const RAGGED = (() => {
 export const torn: Transition = {
   label: 'Torn paper',
   takesTime: true,
+  sound: 'paper',
   between(before, after, t, { size: { width, height }, paper }) {
     const wide = 2 * Math.round((STRIP.wide * width) / 2);
     const ragged = STRIP.ragged * width;

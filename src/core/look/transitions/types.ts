@@ -1,4 +1,5 @@
 import type { Draw } from '../../paint/list.ts';
+import type { EffectName } from '../../sound/effects.ts';
 import type { Size } from '../formats.ts';
 
 /** What a transition knows besides what is seen on both sides. */
@@ -15,6 +16,8 @@ export interface Transition {
   label: string;
   /** Whether it takes time; one that does not is a cut. */
   takesTime: boolean;
+  /** The effect that goes with it, where a piece wants one on its borders; null for what is best silent. */
+  sound: EffectName | null;
   /**
    * What is drawn at t, above 0 and below 1, from back to front. Both sides are given from back to front, as they would be
    * drawn alone.

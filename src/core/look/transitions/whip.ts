@@ -9,6 +9,7 @@ const TRACES = [0.012, 0.026, 0.042, 0.06] as const;
 export const whip: Transition = {
   label: 'Whip to the side',
   takesTime: true,
+  sound: 'rush',
   between(before, after, t, { size: { width } }) {
     const gone = 2 * Math.round((width * easeInOut(easeInOut(t))) / 2);
     const speed = 1 - Math.abs(2 * t - 1);

@@ -6,6 +6,7 @@ import type { Transition } from './types.ts';
 export const wipe: Transition = {
   label: 'Wipe',
   takesTime: true,
+  sound: 'rush',
   between: (before, after, t, { size: { width, height } }) => [
     ...before,
     ...clipped(after, upright({ x: 0, y: 0, width: even(width * easeInOut(t)), height })),

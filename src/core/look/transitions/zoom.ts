@@ -6,6 +6,7 @@ import type { Transition } from './types.ts';
 export const zoom: Transition = {
   label: 'Zoom through',
   takesTime: true,
+  sound: 'rush',
   between(before, after, t, { size: { width, height } }) {
     const at = { x: width / 2, y: height / 2 };
     const k = easeInOut(t);

@@ -1,4 +1,5 @@
 import { framesToMs, type Milliseconds } from '../../time.ts';
+import { fitLength } from '../../timeline/fit-length.ts';
 import type { Check, Finding } from '../types.ts';
 
 export interface TargetFinding extends Finding {
@@ -13,14 +14,14 @@ const OFF = 0.12;
 export const offTarget: Check<TargetFinding> = {
   weight: 'look',
   pass: 'words',
-  find({ piece, timeline }) {
+  find({ piece, timeline, facts }) {
     const { targetMs, scenes } = piece;
     const last = scenes.at(-1);
     // While voices are being made lengths are estimates.
     if (targetMs === null || !last || timeline.scenes.some((s) => s.estimated)) return [];
     const isMs = framesToMs(timeline.frames);
     return Math.abs(isMs - targetMs) > targetMs * OFF
-      ? [{ sceneId: last.id, isMs, wantedMs: targetMs, repair: null }]
+      ? [{ sceneId: last.id, isMs, wantedMs: targetMs, repair: fitLength(piece, facts, targetMs).edit }]
       : [];
   },
 };

@@ -17,6 +17,12 @@ export interface Beats {
   sure: number;
 }
 
+/** The harmony of each beat: how strongly the twelve pitch classes sound, their length 1, to two digits. */
+export const harmonyOf = (samples: Float32Array, beats: readonly Milliseconds[]): number[][] =>
+  beats.map((ms) =>
+    Array.from(chroma(samples, Math.round((ms * FEATURE_RATE) / 1000)), (v) => Math.round(v * 100) / 100),
+  );
+
 const HOP_MS = (HOP * 1000) / FEATURE_RATE;
 
 /**

@@ -41,8 +41,8 @@ function rises(logs: Float32Array, frames: number, bands: number): Float32Array 
 
 function evened(x: Float32Array, smooth: boolean): Float32Array {
   const mean = moving(x, ONSETS.mean);
-  let out = x.map((v, i) => Math.max(0, v - (mean[i] as number)));
-  if (smooth) out = smoothed(out);
+  const over = x.map((v, i) => Math.max(0, v - (mean[i] as number)));
+  const out = smooth ? smoothed(over) : over;
   const spread = Math.sqrt(out.reduce((s, v) => s + v * v, 0) / Math.max(1, out.length));
   return spread > 0 ? out.map((v) => v / spread) : out;
 }

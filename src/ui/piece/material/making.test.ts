@@ -9,11 +9,10 @@ import { Material } from './material.ts';
 const voice = plainVoice('maud');
 const take = (key: string): TakeFact => ({ key, samples: 100, words: [] });
 const wish = (key: string): SoundBed['wanted'] => ({
-  kind: 'composed',
-  mood: 'gentle',
-  seed: 1,
   key,
+  source: { kind: 'composed', mood: 'gentle', seed: 1 },
   lengthMs: 1000,
+  steady: false,
 });
 const wanted = (...keys: string[]) =>
   keys.map((key) => ({ key, text: `Text ${key}.`, voice, says: [], recorded: null }));

@@ -11,13 +11,14 @@ import { Typesetter } from '../../../core/look/typeset/typesetter.ts';
 import type { Piece } from '../../../core/piece/types.ts';
 import { compile } from '../../../core/timeline/compile.ts';
 import { wantedTakes } from '../../../core/timeline/keys.ts';
-import type { AssetFact, SoundBed, Timeline } from '../../../core/timeline/types.ts';
+import type { AssetFact, Facts, SoundBed, Timeline } from '../../../core/timeline/types.ts';
 import { ApiError, call } from '../../shared/api.ts';
 import { useAfterPaint } from '../../shared/use-after-paint.ts';
+import { useOwnTracks } from '../../shared/use-own-tracks.ts';
 import { useShelf } from '../../shared/use-shelf.ts';
 import { browserClock } from '../../sync/clock.ts';
 import type { PieceStore } from '../context.ts';
-import { usePiece } from '../context.ts';
+import { useMaterialState, usePiece } from '../context.ts';
 import { type Makers, Making } from './making.ts';
 import type { Material } from './material.ts';
 
@@ -79,6 +80,17 @@ export function assetsOf(
   return Object.fromEntries(found.map((e) => [e.id, e]));
 }
 
+/** What is known of the material of the piece. */
+export function useFacts(piece: Piece): Facts {
+  const takes = useMaterialState((s) => s.takes);
+  const tracks = useMaterialState((s) => s.tracks);
+  const { byId } = useShelf();
+  const { byId: ownTracks } = useOwnTracks();
+  return useMemo(() => {
+    return { takes, tracks, ownTracks, assets: assetsOf(piece, byId) };
+  }, [piece, takes, tracks, ownTracks, byId]);
+}
+
 /** The timeline of the piece; while somebody types it may be a moment behind the words. */
 export function useTimeline(
   store: PieceStore,
@@ -89,11 +101,12 @@ export function useTimeline(
   const takes = useStore(material.store, (s) => s.takes);
   const tracks = useStore(material.store, (s) => s.tracks);
   const { byId } = useShelf();
+  const { byId: ownTracks } = useOwnTracks();
   return useMemo(() => {
     if (!setter || byId.size === 0) return null;
     const assets = assetsOf(piece, byId);
-    return compile(piece, { takes, assets, tracks }, setter);
-  }, [piece, takes, tracks, byId, setter]);
+    return compile(piece, { takes, assets, tracks, ownTracks }, setter);
+  }, [piece, takes, tracks, ownTracks, byId, setter]);
 }
 
 /** Has voices and music made as the piece asks for them, and tells how far that is. */
@@ -127,6 +140,6 @@ export function useMakeMaterial(timeline: Timeline): void {
 
 const MAKERS: Makers = {
   take: ({ key: _, ...body }) => call(askTake, { body }),
-  track: ({ mood, seed, lengthMs }) => call(askTrack, { body: { mood, seed, lengthMs } }),
+  track: ({ key: _, ...body }) => call(askTrack, { body }),
   failure: (e) => (e instanceof ApiError ? e.failure : failureOf(e)),
 };

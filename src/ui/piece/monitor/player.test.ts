@@ -17,7 +17,7 @@ const fact: AssetFact = {
 const timelineOf = (...seconds: number[]): Timeline =>
   compile(
     piece(seconds.map((s, i) => scene(`s${i}`, '', { durationMs: s * 1000, pictures: [picture('p')] }))),
-    { takes: {}, tracks: {}, assets: { p: fact } },
+    { takes: {}, tracks: {}, ownTracks: {}, assets: { p: fact } },
     new Typesetter((t) => t.length * 20),
   );
 

@@ -10,6 +10,10 @@ import { call } from '../../shared/api.ts';
 
 /** A track is made for one length of the piece, so with every change of it the ones before become useless. */
 const TRACKS_KEPT = 3;
+/** Up to this length what is heard is fetched before it is asked for. */
+const AHEAD = 180 * SAMPLE_RATE;
+/** Parts of a track's wave. */
+const TRACK_PARTS = 1200;
 
 /** Fetches takes and tracks, has them mixed in a worker, and keeps the result for playing. */
 export class Sound {
@@ -21,6 +25,8 @@ export class Sound {
   /** Tracks that the worker has, the one that was used last at the end. */
   private readonly tracks = new Set<string>();
   private readonly waves = new Map<string, number[]>();
+  private readonly listeners = new Set<() => void>();
+  private wavesCame = 0;
   private readonly waiting = new Map<
     number,
     { resolve: (b: AudioBuffer) => void; reject: (e: Error) => void }
@@ -53,16 +59,42 @@ export class Sound {
     this.worker.postMessage(m);
   }
 
-  /** Wave of a take for drawing, 0 to 1; null until it has been fetched. */
+  /** Wave of a take or track for drawing, 0 to 1; null until it has been fetched. */
   wave(key: string): number[] | null {
     return this.waves.get(key) ?? null;
+  }
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /** Another number whenever more waves are there. */
+  getWaves = (): number => this.wavesCame;
+
+  private keepWave(key: string, wave: number[]): void {
+    this.waves.set(key, wave);
+    this.wavesCame++;
+    for (const l of this.listeners) l();
+  }
+
+  /** Fetches what a short piece is heard with before it is played: then it begins at once, and its waves can be seen. */
+  fetchAhead({ scenes, sound }: Timeline): void {
+    if (sound.samples > AHEAD) return;
+    const keys = scenes.flatMap((s) => (s.voice ? [s.voice.key] : []));
+    const tracks = sound.beds.flatMap((b) => (b.track ? [b.track.key] : []));
+    // What does not come is asked for again when it is played, and said then.
+    void Promise.allSettled([
+      ...keys.map((k) => this.fetchTake(k)),
+      ...tracks.map((k) => this.fetchTrack(k)),
+    ]).then(() => this.keepTracks(tracks));
   }
 
   fetchTake(key: string): Promise<void> {
     return this.once(`take/${key}`, async () => {
       const buffer = await this.decode(addressOf(takeSound, { key }));
       const samples = buffer.getChannelData(0).slice();
-      this.waves.set(key, peaks(samples, Math.min(260, Math.max(60, Math.round(samples.length / 800)))));
+      this.keepWave(key, peaks(samples, Math.min(260, Math.max(60, Math.round(samples.length / 800)))));
       this.post({ kind: 'take', key, samples });
     });
   }
@@ -79,6 +111,7 @@ export class Sound {
     const old = [...this.tracks].slice(0, Math.max(0, this.tracks.size - Math.max(TRACKS_KEPT, used.length)));
     for (const key of old) {
       this.tracks.delete(key);
+      this.waves.delete(key);
       this.sent.delete(`track/${key}`);
       this.post({ kind: 'forget-track', key });
     }
@@ -94,6 +127,7 @@ export class Sound {
   private fetchStereo(kind: 'track' | 'clip', key: string, address: () => Promise<string>): Promise<void> {
     return this.once(`${kind}/${key}`, async () => {
       const buffer = await this.decode(await address());
+      if (kind === 'track') this.keepWave(key, peaks(buffer.getChannelData(0), TRACK_PARTS));
       this.post({
         kind,
         key,

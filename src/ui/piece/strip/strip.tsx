@@ -2,21 +2,14 @@
 
 import { ColumnHeightOutlined } from '@ant-design/icons';
 import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
-import {
-  clock,
-  FPS,
-  framesToMs,
-  framesToSeconds,
-  msToSamples,
-  SAMPLES_PER_FRAME,
-  type Samples,
-} from '../../../core/time.ts';
+import { clock, FPS, framesToMs, framesToSeconds } from '../../../core/time.ts';
 import { IconButton } from '../../shared/icon-button.tsx';
 import { aspect, croppedStyle, thumbFor, wholeStyle } from '../../shared/media.ts';
 import { useAfterPaint } from '../../shared/use-after-paint.ts';
 import { useShelf } from '../../shared/use-shelf.ts';
 import { useMaterialState, usePiece, usePieceState, useTimelineNow, useViewState } from '../context.ts';
 import { SceneMenu } from '../keys/scene-menu.tsx';
+import { drawSound } from './draw-sound.ts';
 import { SceneEdge } from './edge.tsx';
 import './strip.css';
 
@@ -40,28 +33,13 @@ export function Strip({ onFold }: { onFold: (() => void) | null }) {
     watch.observe(box);
     return () => watch.disconnect();
   }, []);
+  const waves = useSyncExternalStore(player.sound.subscribe, player.sound.getWaves, player.sound.getWaves);
+  useEffect(() => player.sound.fetchAhead(timeline), [player, timeline]);
   useEffect(() => {
     const ctx = canvas.current?.getContext('2d');
     if (!ctx) return;
-    const x = (samples: Samples) => ((samples / SAMPLES_PER_FRAME) * width) / total;
-    ctx.clearRect(0, 0, width, 40);
-    ctx.fillStyle = '#4d4956';
-    for (const s of timeline.scenes) {
-      if (!s.voice) continue;
-      for (const w of takes[s.voice.key]?.words ?? []) {
-        const from = x(s.voice.start + msToSamples(w.startMs));
-        const to = x(s.voice.start + msToSamples(w.endMs));
-        ctx.fillRect(from, 3, Math.max(1, to - from - 0.8), 11);
-      }
-    }
-    for (const { start, track } of timeline.sound.beds) {
-      if (!track) continue;
-      ctx.fillStyle = '#b9b5c0';
-      ctx.fillRect(x(start), 21, x(track.samples), 13);
-      ctx.fillStyle = '#ffffff';
-      for (const b of track.bars.slice(1)) ctx.fillRect(x(start + b), 21, 1, 13);
-    }
-  }, [timeline, takes, width, total]);
+    drawSound(ctx, timeline, { takes, wave: (key) => player.sound.wave(key) }, width, total);
+  }, [timeline, takes, width, total, waves, player]);
   const sceneAtX = (clientX: number): string | null => {
     const box = body.current?.getBoundingClientRect();
     if (!box) return null;

@@ -10,8 +10,8 @@ import type { Facts } from '../../../../core/timeline/types.ts';
 import { FORMAT_OPTIONS } from '../../../shared/formats.ts';
 import { aspect } from '../../../shared/media.ts';
 import { SetterContext, usePiece } from '../../context.ts';
+import { useFacts } from '../../material/use-material.ts';
 import { PaintedFrame, wholeMoment } from '../../painted/painted-frame.tsx';
-import { useFacts } from './looks-tool.tsx';
 import { useScoped } from './scope.ts';
 
 const labelOf = (format: Format): string => FORMAT_OPTIONS.find((o) => o.value === format)?.label ?? format;

@@ -12,9 +12,8 @@ import { compile } from '../../../../core/timeline/compile.ts';
 import type { Facts } from '../../../../core/timeline/types.ts';
 import { lookReasonWords } from '../../../../wording/style.ts';
 import { aspect } from '../../../shared/media.ts';
-import { useShelf } from '../../../shared/use-shelf.ts';
-import { useMaterialState, usePiece } from '../../context.ts';
-import { assetsOf, newTypesetter } from '../../material/use-material.ts';
+import { usePiece } from '../../context.ts';
+import { newTypesetter, useFacts } from '../../material/use-material.ts';
 import { PaintedFrame, wholeMoment } from '../../painted/painted-frame.tsx';
 import { rowsOf, useScoped } from './scope.ts';
 
@@ -110,16 +109,6 @@ function Sample({
     return compile({ ...piece, look: name, scenes: one }, facts, setter);
   }, [piece, name, scene, facts, setter]);
   return <PaintedFrame timeline={timeline} moment={wholeMoment(timeline.scenes[0], 0)} />;
-}
-
-/** What is known of the material of the piece. */
-export function useFacts(piece: Piece): Facts {
-  const takes = useMaterialState((s) => s.takes);
-  const tracks = useMaterialState((s) => s.tracks);
-  const { byId } = useShelf();
-  return useMemo(() => {
-    return { takes, tracks, assets: assetsOf(piece, byId) };
-  }, [piece, takes, tracks, byId]);
 }
 
 /** A typesetter that has the fonts of all looks; null until they are there. */

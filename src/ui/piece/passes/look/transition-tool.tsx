@@ -10,8 +10,8 @@ import { compile } from '../../../../core/timeline/compile.ts';
 import type { Facts, Timeline } from '../../../../core/timeline/types.ts';
 import { aspect } from '../../../shared/media.ts';
 import { SetterContext, usePiece } from '../../context.ts';
+import { useFacts } from '../../material/use-material.ts';
 import { PaintedFrame } from '../../painted/painted-frame.tsx';
-import { useFacts } from './looks-tool.tsx';
 import { rowsOf, type Scope, useScoped } from './scope.ts';
 
 /** How one scene gives way to the next, on the two pictures concerned. */

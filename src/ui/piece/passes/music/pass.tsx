@@ -4,6 +4,7 @@ import { useMaterialState } from '../../context.ts';
 import type { MaterialState } from '../../material/material.ts';
 import { Brief } from '../../sheet/brief.tsx';
 import type { Pass, RowExtraProps } from '../types.ts';
+import { BeginsHere } from './begins-here.tsx';
 import { MusicTools } from './tools.tsx';
 
 const WANTED: Record<MaterialState['music'], string> = {
@@ -16,7 +17,12 @@ const WANTED: Record<MaterialState['music'], string> = {
 
 const useWanted = (): string => WANTED[useMaterialState((s) => s.music)];
 
-const RowExtra = ({ scene }: RowExtraProps) => <Brief brief={scene.brief} />;
+const RowExtra = ({ scene, name }: RowExtraProps) => (
+  <>
+    <BeginsHere scene={scene} name={name} />
+    <Brief brief={scene.brief} />
+  </>
+);
 
 export const music: Pass = {
   label: 'Music',
