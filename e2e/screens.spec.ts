@@ -3,6 +3,8 @@ import { accessible, begin, emptySet, pass, readDemo, rows, saved, voicesReady, 
 
 const VOICE = { name: 'maud', pace: 1, pitch: 0, tone: 'plain', pauses: 1 };
 
+const DELIVERY = { id: 'x', kind: 'mp4', format: null, height: 480, captions: true };
+
 test('every screen and pass meets WCAG 2.2 AA as far as axe can tell', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Pieces' })).toBeVisible();
@@ -164,8 +166,8 @@ test('wrong addresses and wrong requests get an answer that says what to do', as
     ['/api/pieces', { script: 'x', split: 'word', format: '9:16', voice: 'maud', mood: null }, 400],
     ['/api/takes', { text: '🙂', voice: VOICE, says: [], recorded: null }, 422],
     ['/api/takes', { text: 'x', voice: { ...VOICE, name: 'nobody' }, says: [], recorded: null }, 422],
-    ['/api/renders', { pieceId: 'none', height: 480 }, 404],
-    ['/api/renders', { pieceId: 'none', height: 481 }, 400],
+    ['/api/renders', { pieceId: 'none', deliveries: [DELIVERY] }, 404],
+    ['/api/renders', { pieceId: 'none', deliveries: [{ ...DELIVERY, height: 481 }] }, 400],
   ] as const) {
     const answer = await request.post(url, { data });
     expect(answer.status(), `${url} ${JSON.stringify(data)}`).toBe(status);

@@ -1,5 +1,7 @@
 import Joi from 'joi';
-import { HEIGHTS, type Height } from '../core/timeline/segments.ts';
+import type { DeliveryKindName } from '../core/deliver/kinds.ts';
+import { LIMITS } from '../core/piece/limits.ts';
+import { type Delivery, deliverySchema } from '../core/piece/types.ts';
 import { answer, byId, endpoint } from './endpoint.ts';
 
 export const RENDER_STATES = ['waiting', 'running', 'done', 'failed', 'cancelled'] as const;
@@ -10,6 +12,7 @@ export interface RenderView {
   id: string;
   pieceId: string;
   title: string;
+  kind: DeliveryKindName;
   format: string;
   height: number;
   state: RenderState;
@@ -34,19 +37,21 @@ export const listRenders = endpoint('GET', '/api/renders', {
   answer: answer<RenderView[]>(),
 });
 
+/** Asks for deliveries of a piece as it is now, one after the other. */
 export const requestRender = endpoint('POST', '/api/renders', {
-  body: Joi.object<{ pieceId: string; height: Height }>({
+  body: Joi.object<{ pieceId: string; deliveries: Delivery[] }>({
     pieceId: Joi.string().max(24).required(),
-    height: Joi.number()
-      .valid(...HEIGHTS)
-      .required(),
+    deliveries: Joi.array().items(deliverySchema).min(1).max(LIMITS.deliveries).required(),
   }),
   status: 201,
-  answer: answer<{ id: string }>(),
+  answer: answer<{ ids: string[] }>(),
 });
 
 export const getRender = endpoint('GET', '/api/renders/:id', { params: byId, answer: answer<RenderView>() });
 
 export const deleteRender = endpoint('DELETE', '/api/renders/:id', { params: byId });
+
+/** Has one that waits made before the others. */
+export const renderFirst = endpoint('POST', '/api/renders/:id/first', { params: byId });
 
 export const cancelRender = endpoint('POST', '/api/renders/:id/cancel', { params: byId });

@@ -10,7 +10,7 @@ import { ANGLES } from '../core/outline/angles.ts';
 import { PAINTERS, type PainterChoice } from '../core/paint/painters.ts';
 import { DEFAULT_VOICE, VOICES } from '../core/sound/voices.ts';
 import { SPLITS } from '../core/text/script.ts';
-import { HEIGHTS, type Height } from '../core/timeline/segments.ts';
+import { HEIGHTS, type Height } from '../core/timeline/heights.ts';
 import type { InputOptions } from './input.ts';
 import { UsageError } from './usage.ts';
 

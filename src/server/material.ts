@@ -4,10 +4,10 @@ import type { Piece } from '../core/piece/types.ts';
 import { cannotSpeak } from '../core/sound/speech.ts';
 import { compile } from '../core/timeline/compile.ts';
 import { wantedTakes } from '../core/timeline/keys.ts';
-import type { AssetFact, Facts, OwnTrackFact, TakeFact, Timeline } from '../core/timeline/types.ts';
+import type { AssetFact, Facts, TakeFact, Timeline } from '../core/timeline/types.ts';
 import { pictureFact } from './assets/lookup.ts';
 import { measurer } from './frames/fonts.ts';
-import { ownTrackFact } from './music/own-tracks.ts';
+import { tracksOf } from './music/own-tracks.ts';
 import { trackOf } from './music/tracks.ts';
 import { knownTake, takeOf } from './speech/takes.ts';
 
@@ -31,11 +31,7 @@ export async function knownFacts(piece: Piece): Promise<Facts> {
     const fact = assets[assetId] ? null : await pictureFact(assetId);
     if (fact) assets[fact.id] = fact;
   }
-  const ownTracks: Record<string, OwnTrackFact> = {};
-  for (const { source } of piece.beds) {
-    const fact = source.kind === 'brought' ? await ownTrackFact(source.trackId) : null;
-    if (fact && source.kind === 'brought') ownTracks[source.trackId] = fact;
-  }
+  const ownTracks = Object.fromEntries((await tracksOf(piece)).map((t) => [t.id, t]));
   return { takes, assets, tracks: {}, ownTracks };
 }
 

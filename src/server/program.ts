@@ -19,6 +19,8 @@ export interface RunOptions {
   /** Milliseconds until it is killed. */
   timeoutMs?: number;
   cwd?: string;
+  /** Ends it before its time. */
+  signal?: AbortSignal;
   /** Exit codes that are no error. */
   accept?: readonly number[];
 }
@@ -85,10 +87,16 @@ export async function run(
     timedOut = true;
     child.kill('SIGKILL');
   }, options.timeoutMs ?? 120_000);
+  const stop = () => child.kill('SIGKILL');
+  options.signal?.addEventListener('abort', stop, { once: true });
+  if (options.signal?.aborted) stop();
   const code = await new Promise<number | null>((resolve, reject) => {
     child.on('error', (e) => reject(new ProgramError(`${program} cannot be started: ${e.message}`)));
     child.on('close', resolve);
-  }).finally(() => clearTimeout(timer));
+  }).finally(() => {
+    clearTimeout(timer);
+    options.signal?.removeEventListener('abort', stop);
+  });
   const stderr = Buffer.concat(err).toString('utf8');
   await fed;
   if (failed) throw failed;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { picture, piece, scene } from '../piece/testing.ts';
-import { placed } from '../piece/types.ts';
+import { newBed, placed } from '../piece/types.ts';
 import { type CreditFact, creditsOf } from './credits.ts';
 
 const FACTS: CreditFact[] = [
@@ -23,6 +23,21 @@ describe('credits', () => {
       lines: ['“A heron”: B. Reed'],
       nameless: [{ id: 'nameless', title: 'A lock', scene: 3 }],
       unknown: [{ id: 'found', title: 'A map', scene: 1 }],
+    });
+  });
+
+  it('name the music that was brought, from where it is heard, and not what is gone', () => {
+    const track = { id: 'named', title: 'A heron', licence: 'credit', credit: 'B. Reed' } as const;
+    const bed = (id: string, trackId: string, fromScene: string | null) => ({
+      ...newBed(id, { kind: 'brought', trackId, startMs: 0 }),
+      fromScene,
+    });
+    const beds = [bed('x', 'named', null), bed('y', 'found', 'b'), bed('z', 'nameless', 'gone')];
+    const p = piece([scene('a', 'x'), scene('b', 'x')], { beds });
+    expect(creditsOf(p, (id) => (id === 'named' ? track : factOf(id)))).toEqual({
+      lines: ['“A heron”: B. Reed'],
+      nameless: [],
+      unknown: [{ id: 'found', title: 'A map', scene: 2 }],
     });
   });
 

@@ -1,11 +1,11 @@
 import type { Piece } from '../piece/types.ts';
 import { seenScenes } from '../timeline/times.ts';
 
-/** On what terms a picture is used. */
+/** On what terms a picture or a track is used. */
 export const LICENCES = ['free', 'credit', 'bought', 'own', 'unknown'] as const;
 export type Licence = (typeof LICENCES)[number];
 
-/** What the credits need to know of a picture. */
+/** What the credits need to know of a picture or a track. */
 export interface CreditFact {
   id: string;
   title: string;
@@ -14,32 +14,40 @@ export interface CreditFact {
   credit: string;
 }
 
-/** What is owed to others for the pictures of a piece. */
+/** What is owed to others for the pictures and the music of a piece. */
 export interface Credits {
   /** Lines to be published with the video, in the order in which the pictures are seen. */
   lines: string[];
-  /** Pictures that want a name which nobody has given yet. */
+  /** What wants a name which nobody has given yet. */
   nameless: { id: string; title: string; scene: number }[];
-  /** Pictures of which nobody knows whether they may be used. */
+  /** That of which nobody knows whether it may be used. */
   unknown: { id: string; title: string; scene: number }[];
 }
 
-/** Collects credits; only pictures that are really seen count, each once. scene: its place, from 1. */
-export function creditsOf(piece: Piece, factOf: (assetId: string) => CreditFact | undefined): Credits {
+/**
+ * Collects credits; only pictures that are really seen and music that is really heard count, each once. scene: its place,
+ * from 1.
+ */
+export function creditsOf(piece: Piece, factOf: (id: string) => CreditFact | undefined): Credits {
   const out: Credits = { lines: [], nameless: [], unknown: [] };
-  const seen = new Set<string>();
+  const met = new Set<string>();
+  const add = (owed: string, scene: number) => {
+    const fact = factOf(owed);
+    if (!fact || met.has(owed)) return;
+    met.add(owed);
+    const { id, title, licence, credit } = fact;
+    if (licence === 'unknown') out.unknown.push({ id, title, scene });
+    if (licence === 'credit' && credit) out.lines.push(`“${title}”: ${credit}`);
+    if (licence === 'credit' && !credit) out.nameless.push({ id, title, scene });
+  };
   const from = seenScenes(piece.scenes);
   piece.scenes.forEach((scene, i) => {
     if (from[i] !== i) return;
-    for (const { assetId } of scene.pictures) {
-      const fact = factOf(assetId);
-      if (!fact || seen.has(assetId)) continue;
-      seen.add(assetId);
-      const { id, title, licence, credit } = fact;
-      if (licence === 'unknown') out.unknown.push({ id, title, scene: i + 1 });
-      if (licence === 'credit' && credit) out.lines.push(`“${title}”: ${credit}`);
-      if (licence === 'credit' && !credit) out.nameless.push({ id, title, scene: i + 1 });
-    }
+    for (const { assetId } of scene.pictures) add(assetId, i + 1);
   });
+  for (const { source, fromScene } of piece.beds) {
+    const place = fromScene === null ? 0 : piece.scenes.findIndex((s) => s.id === fromScene);
+    if (source.kind === 'brought' && place >= 0) add(source.trackId, place + 1);
+  }
   return out;
 }

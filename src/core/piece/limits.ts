@@ -13,6 +13,7 @@ export const LIMITS = {
   clipMs: 4 * 3_600_000,
   /** Stretches of music. */
   beds: 20,
+  deliveries: 20,
   pieceMs: 3_600_000,
   transitionMs: 5000,
   /** Findings that are left as they are. */

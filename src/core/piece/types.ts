@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { DELIVERY_KIND_NAMES, type DeliveryKindName } from '../deliver/kinds.ts';
 import { CHOSEN_FAMILIES, type FamilyName } from '../look/families.ts';
 import { FORMATS, type Format } from '../look/formats.ts';
 import { GRADE_NAMES, type GradeName } from '../look/grades.ts';
@@ -13,6 +14,7 @@ import { EFFECT_NAMES, type EffectName } from '../sound/effects.ts';
 import { TONE_NAMES, type ToneName } from '../sound/tones.ts';
 import { SOURCE_KINDS, type SourceKind } from '../source/kinds.ts';
 import type { Decibels, Milliseconds } from '../time.ts';
+import { HEIGHTS, type Height } from '../timeline/heights.ts';
 import { colour, field, firstOf, idSchema, type Of, oneOf, share, wholeOf } from './field.ts';
 import { LIMITS } from './limits.ts';
 import { type PictureReason, reasonSchema } from './reasons.ts';
@@ -431,6 +433,20 @@ const waiver = Joi.object({
   reason: Joi.string().allow('').max(200).required(),
 });
 
+const DELIVERY_FIELDS = {
+  kind: field<DeliveryKindName>('mp4', oneOf(DELIVERY_KIND_NAMES)),
+  /** null: as the piece is. */
+  format: field<Format | null>(null, oneOf(FORMATS).allow(null)),
+  /** Lines of the short side. */
+  height: field<Height>(1080, Joi.valid(...HEIGHTS)),
+  /** Words of caption scenes are in the picture. */
+  captions: field<boolean>(true, Joi.boolean()),
+};
+/** One wanted output. */
+export type Delivery = { id: string } & Of<typeof DELIVERY_FIELDS>;
+export const newDelivery = (id: string): Delivery => ({ id, ...firstOf(DELIVERY_FIELDS) });
+export const deliverySchema = wholeOf(DELIVERY_FIELDS, { id: idSchema });
+
 export const PIECE_FIELDS = {
   title: field<string>('', Joi.string().allow('').max(LIMITS.titleLength)),
   format: field<Format>('9:16', oneOf(FORMATS)),
@@ -474,6 +490,12 @@ export const PIECE_FIELDS = {
   waived: field<Waiver[]>([], Joi.array().items(waiver).max(LIMITS.waived)),
   /** Words of caption scenes on the screen. */
   captions: field<boolean>(true, Joi.boolean()),
+  deliveries: field<Delivery[]>(
+    [newDelivery('video')],
+    Joi.array().items(deliverySchema).max(LIMITS.deliveries).unique('id'),
+  ),
+  /** The moment of the piece that is its cover; null: the opening. */
+  coverMs: field<Milliseconds | null>(null, pieceMoment.allow(null)),
 };
 /** One video in the making. */
 export type Piece = { version: typeof PIECE_VERSION; scenes: Scene[] } & Of<typeof PIECE_FIELDS>;

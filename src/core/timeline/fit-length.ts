@@ -130,10 +130,7 @@ class Walk {
       else high = middle;
     }
     const to = Math.round(Math.max(least, Math.min(most, (low + high) / 2)) * 100) / 100;
-    const last = this.steps.at(-1);
-    const again = last?.way === 'pace' ? last.from : from;
-    if (to === from) return;
-    this.setVoice({ pace: to }, (afterMs) => ({ way: 'pace', from: again, to, afterMs }));
+    if (to !== from) this.setVoice({ pace: to }, (afterMs) => ({ way: 'pace', from, to, afterMs }));
   }
 
   leaveOut(): void {

@@ -2,6 +2,7 @@ import { contentKey } from '../hash.ts';
 import type { Size } from '../look/formats.ts';
 import { PAINTER_VERSION } from '../paint/frame.ts';
 import type { Frames } from '../time.ts';
+import type { Height } from './heights.ts';
 import type { Shot, Timeline } from './types.ts';
 
 /** A run of frames of one scene that is encoded by itself: its transition, or its body. */
@@ -13,10 +14,6 @@ export interface Segment {
   start: Frames;
   end: Frames;
 }
-
-/** Sizes a render can have: lines of the short side. */
-export const HEIGHTS = [480, 720, 1080] as const;
-export type Height = (typeof HEIGHTS)[number];
 
 /** Pixels of a render, both even. */
 export function renderSize(timeline: Size, shortSide: Height): Size {

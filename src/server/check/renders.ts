@@ -1,4 +1,5 @@
 import { readdir, stat } from 'node:fs/promises';
+import path from 'node:path';
 import { eq } from 'drizzle-orm';
 import { dataPath } from '../config.ts';
 import { db } from '../db/client.ts';
@@ -11,12 +12,18 @@ export const rendersCheck: StoredCheck = {
   of: 'renders',
   async run() {
     const rows = await db()
-      .select({ id: renders.id, title: renders.title, state: renders.state, bytes: renders.bytes })
+      .select({
+        id: renders.id,
+        kind: renders.kind,
+        title: renders.title,
+        state: renders.state,
+        bytes: renders.bytes,
+      })
       .from(renders);
     const findings: Finding[] = [];
-    for (const { id, title, state, bytes } of rows) {
+    for (const { id, kind, title, state, bytes } of rows) {
       if (state !== 'done') continue;
-      const size = (await stat(renderFile(id)).catch(() => null))?.size;
+      const size = (await stat(renderFile(id, kind)).catch(() => null))?.size;
       if (size === bytes) continue;
       const error = 'The file of this video is gone or was changed. Render again.';
       await db().update(renders).set({ state: 'failed', step: 'failed', error }).where(eq(renders.id, id));
@@ -25,9 +32,9 @@ export const rendersCheck: StoredCheck = {
         mended: 'shown as failed, so that it can be made again',
       });
     }
-    const known = new Set(rows.map((r) => `${r.id}.mp4`));
+    const known = new Set(rows.map((r) => path.basename(renderFile(r.id, r.kind))));
     for (const name of await readdir(dataPath('renders')).catch(() => [] as string[]))
-      if (name.endsWith('.mp4') && !known.has(name))
+      if (/\.(mp4|webm|webp|jpg|m4a)$/.test(name) && !/\.tmp\b/.test(name) && !known.has(name))
         findings.push({ what: `The video renders/${name} belongs to no render`, mended: null });
     return { seen: rows.length, findings };
   },

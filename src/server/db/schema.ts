@@ -13,6 +13,7 @@ import {
   varchar,
 } from 'drizzle-orm/mysql-core';
 import { RENDER_STATES } from '../../api/renders.ts';
+import type { DeliveryKindName } from '../../core/deliver/kinds.ts';
 import { LICENCES } from '../../core/exchange/credits.ts';
 import type { Format } from '../../core/look/formats.ts';
 import { UNVERSIONED_EDITS } from '../../core/piece/migrate.ts';
@@ -77,6 +78,9 @@ export const renders = mysqlTable(
     rev: int('rev').notNull(),
     format: varchar('format', { length: 8 }).$type<Format>().notNull(),
     height: int('height').notNull(),
+    kind: varchar('kind', { length: 12 }).$type<DeliveryKindName>().notNull().default('mp4'),
+    /** Where it stands among those that wait: the smallest first. */
+    place: bigint('place', { mode: 'number' }).notNull().default(0),
     state: mysqlEnum('state', RENDER_STATES).notNull(),
     /** What is being done: voices, pictures, joining. */
     step: varchar('step', { length: 40 }).notNull(),

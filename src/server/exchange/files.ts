@@ -7,6 +7,7 @@ import type { PieceFileName } from '../../core/exchange/types.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import type { Facts, Timeline } from '../../core/timeline/types.ts';
 import { pictureViews } from '../assets/lookup.ts';
+import { tracksOf } from '../music/own-tracks.ts';
 import { shelf } from '../shelf/shelf.ts';
 import { type SubtitleForm, subtitleFile } from './subtitles.ts';
 
@@ -29,12 +30,15 @@ const subtitles =
   ({ piece, timeline, facts }: Parts) =>
     subtitleFile(cuesOf(piece, timeline, facts), form);
 
-/** Titles and credits of the pictures of a piece. */
-async function picturesOf(piece: Piece): Promise<(id: string) => CreditFact | undefined> {
+/** Titles and credits of the pictures and the music of a piece. */
+async function creditFacts(piece: Piece): Promise<(id: string) => CreditFact | undefined> {
   const { entries } = await shelf();
   const ids = piece.scenes.flatMap((s) => s.pictures.map((p) => p.assetId));
   const own = new Map((await pictureViews(ids.filter((id) => !entries.has(id)))).map((v) => [v.id, v]));
+  const tracks = new Map((await tracksOf(piece)).map((t) => [t.id, t]));
   return (id) => {
+    const track = tracks.get(id);
+    if (track) return track;
     const mine = own.get(id);
     const shipped = entries.get(id);
     if (mine) return { id, title: mine.title, licence: mine.licence, credit: mine.credit };
@@ -51,7 +55,7 @@ export const PIECE_FILES: Record<PieceFileName, PieceFile> = {
   scenes: {
     ...{ ending: 'scenes.csv', type: 'text/csv' },
     async make({ piece, timeline }) {
-      const of = await picturesOf(piece);
+      const of = await creditFacts(piece);
       const rows = sceneTable(piece, timeline, of);
       return stringify(rows, { header: true, bom: true, escape_formulas: true });
     },
@@ -59,11 +63,11 @@ export const PIECE_FILES: Record<PieceFileName, PieceFile> = {
   credits: {
     ...{ ending: 'credits.txt', type: 'text/plain' },
     async make({ piece }) {
-      const of = await picturesOf(piece);
+      const of = await creditFacts(piece);
       const { lines } = creditsOf(piece, of);
       return lines.length
         ? `${lines.join('\n')}\n`
-        : 'Nobody has to be named for the pictures of this piece.\n';
+        : 'Nobody has to be named for the pictures and the music of this piece.\n';
     },
   },
 };

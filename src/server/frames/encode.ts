@@ -3,7 +3,7 @@ import path from 'node:path';
 import type { Writable } from 'node:stream';
 import type { Size } from '../../core/look/formats.ts';
 import { FPS } from '../../core/time.ts';
-import type { Height } from '../../core/timeline/segments.ts';
+import type { Height } from '../../core/timeline/heights.ts';
 import { ProgramError, start } from '../program.ts';
 import type { FramePainter, OpenPainter } from './painter.ts';
 

@@ -13,6 +13,7 @@ import * as sources from '../../api/sources.ts';
 import * as stock from '../../api/stock.ts';
 import { sceneEdit } from '../../core/piece/edit.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
+import { newDelivery } from '../../core/piece/types.ts';
 import { CONFIG } from '../config.ts';
 import { closeDatabase } from '../db/client.ts';
 import type { EndpointHandler } from './route.ts';
@@ -51,7 +52,7 @@ const BODIES = new Map<AnyEndpoint, unknown>([
     },
   ],
   [pieces.nabPictures, { piece: piece([scene('a')]) }],
-  [renders.requestRender, { pieceId: NOBODY, height: 480 }],
+  [renders.requestRender, { pieceId: NOBODY, deliveries: [newDelivery('x')] }],
   [shelf.describePicture, { title: 'A heron' }],
   [shelf.shelvePicture, { on: true }],
   [shelf.favourPicture, { on: true }],

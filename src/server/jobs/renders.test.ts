@@ -14,6 +14,8 @@ import {
   layDown,
   listRenders,
   renderFile,
+  renderFirst,
+  renderName,
   reportJob,
   requestRender,
   requeueRunning,
@@ -42,6 +44,36 @@ describe('the queue of renders', () => {
     expect(await reportJob(id, step)).toEqual({ cancel: false });
     expect(await getRender(id)).toMatchObject({ state: 'running', done: 30, total: 120 });
     expect((await getRender(id))?.remainingMs).toBeGreaterThanOrEqual(0);
+  });
+
+  it('makes one before the others that is wanted first, and no other', async () => {
+    const ids = [await ask('One'), await ask('Two'), await ask('Three')];
+    await renderFirst(ids[2] as string);
+    await renderFirst(ids[1] as string);
+    expect([(await claimJob())?.id, (await claimJob())?.id, (await claimJob())?.id]).toEqual([
+      ids[1],
+      ids[2],
+      ids[0],
+    ]);
+    await expect(renderFirst(ids[0] as string)).rejects.toMatchObject({ failure: { code: 'render-over' } });
+  });
+
+  it('keeps deliveries of other kinds under their own names', async () => {
+    const id = await requestRender(
+      'piece-1',
+      piece(undefined, { title: 'Gate', format: '1:1' }),
+      3,
+      720,
+      'cover',
+    );
+    expect(await claimJob()).toMatchObject({ id, kind: 'cover', height: 720 });
+    await writeFile(renderFile(id, 'cover'), 'picture');
+    await finishJob(id, { state: 'done', durationMs: 4000 });
+    const found = await getRender(id);
+    expect(found).toMatchObject({ kind: 'cover', bytes: 7, file: expect.stringMatching(/\.jpg$/) });
+    expect(renderName(found)).toBe('Gate 1x1 720p.jpg');
+    await deleteRender(id);
+    await expect(stat(renderFile(id, 'cover'))).rejects.toThrow('ENOENT');
   });
 
   it('cancels a waiting job at once, and a running one when it next reports', async () => {

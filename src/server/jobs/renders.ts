@@ -2,10 +2,12 @@ import { rm, stat } from 'node:fs/promises';
 import { and, asc, desc, eq, gte, inArray, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import type { RenderView } from '../../api/renders.ts';
+import { pieceFor } from '../../core/deliver/delivery.ts';
+import { type DeliveryKindName, deliveryKind } from '../../core/deliver/kinds.ts';
 import { Failed } from '../../core/failure.ts';
 import { migratePiece } from '../../core/piece/migrate.ts';
-import type { Piece } from '../../core/piece/types.ts';
-import type { Height } from '../../core/timeline/segments.ts';
+import type { Delivery, Piece } from '../../core/piece/types.ts';
+import type { Height } from '../../core/timeline/heights.ts';
 import { dataPath } from '../config.ts';
 import { db } from '../db/client.ts';
 import { renders } from '../db/schema.ts';
@@ -13,7 +15,8 @@ import { fileTitle } from '../http/files.ts';
 import { loadPiece } from '../pieces/pieces.ts';
 import { needRoom } from '../store/room.ts';
 
-export const renderFile = (id: string): string => dataPath('renders', `${id}.mp4`);
+export const renderFile = (id: string, kind: DeliveryKindName = 'mp4'): string =>
+  dataPath('renders', `${id}.${deliveryKind(kind).ending}`);
 
 type Row = typeof renders.$inferSelect;
 
@@ -24,6 +27,7 @@ function view(r: Row, now: Date): RenderView {
     id: r.id,
     pieceId: r.pieceId,
     title: r.title,
+    kind: r.kind,
     format: r.format,
     height: r.height,
     state: r.state,
@@ -33,7 +37,7 @@ function view(r: Row, now: Date): RenderView {
     remainingMs: running ? Math.round((spent / r.done) * (r.total - r.done)) : null,
     error: r.error,
     bytes: r.bytes,
-    file: r.state === 'done' ? renderFile(r.id) : null,
+    file: r.state === 'done' ? renderFile(r.id, r.kind) : null,
     durationMs: r.durationMs,
     rev: r.rev,
     createdAt: r.createdAt.toISOString(),
@@ -47,8 +51,10 @@ export async function requestRender(
   piece: Piece,
   rev: number,
   height: Height,
+  kind: DeliveryKindName = 'mp4',
 ): Promise<string> {
   const id = nanoid(12);
+  const now = new Date();
   await db().insert(renders).values({
     id,
     pieceId,
@@ -57,6 +63,8 @@ export async function requestRender(
     rev,
     format: piece.format,
     height,
+    kind,
+    place: now.getTime(),
     state: 'waiting',
     step: 'waiting',
     done: 0,
@@ -64,7 +72,7 @@ export async function requestRender(
     painted: 0,
     attempt: 0,
     cancelRequested: false,
-    createdAt: new Date(),
+    createdAt: now,
   });
   return id;
 }
@@ -72,12 +80,32 @@ export async function requestRender(
 /** What a scene of some seconds takes at most, as segments and once more in the video. */
 const SCENE_BYTES: Record<Height, number> = { 480: 3_000_000, 720: 6_000_000, 1080: 14_000_000 };
 
-/** Asks for a render of a stored piece as it is now. Throws Failed. */
-export async function renderPiece(pieceId: string, height: Height): Promise<string> {
+/** Asks for deliveries of a stored piece as it is now, in this order. Throws Failed. */
+export async function renderPiece(pieceId: string, deliveries: readonly Delivery[]): Promise<string[]> {
   const { piece, rev } = await loadPiece(pieceId);
   if (!piece.scenes.length) throw new Failed({ code: 'no-scenes' });
-  await needRoom(piece.scenes.length * SCENE_BYTES[height]);
-  return requestRender(pieceId, piece, rev, height);
+  const bytes = deliveries.reduce(
+    (n, { height, kind }) => n + (deliveryKind(kind).sized ? SCENE_BYTES[height] : 0),
+    0,
+  );
+  await needRoom(piece.scenes.length * bytes);
+  const ids: string[] = [];
+  for (const d of deliveries)
+    ids.push(await requestRender(pieceId, pieceFor(piece, d), rev, d.height, d.kind));
+  return ids;
+}
+
+/** Has a render that waits made before the others. Throws Failed when it does not wait. */
+export async function renderFirst(id: string): Promise<void> {
+  const [row] = await db()
+    .select({ place: sql<number>`min(${renders.place})` })
+    .from(renders)
+    .where(eq(renders.state, 'waiting'));
+  const [moved] = await db()
+    .update(renders)
+    .set({ place: Number(row?.place ?? 0) - 1 })
+    .where(and(eq(renders.id, id), eq(renders.state, 'waiting')));
+  if (!moved.affectedRows) await refuse(id, 'render-over');
 }
 
 export async function listRenders(pieceId?: string): Promise<RenderView[]> {
@@ -98,9 +126,12 @@ export async function getRender(id: string): Promise<RenderView> {
   return view(row, new Date());
 }
 
-/** The name under which a video is kept by who fetches it. */
-export const renderName = ({ title, format, height }: RenderView): string =>
-  `${fileTitle(title)} ${format.replace(':', 'x')} ${height}p.mp4`;
+/** The name under which a delivery is kept by who fetches it. */
+export function renderName({ title, format, height, kind }: RenderView): string {
+  const { seen, sized, ending } = deliveryKind(kind);
+  const more = [...(seen ? [format.replace(':', 'x')] : []), ...(sized ? [`${height}p`] : [])];
+  return `${[fileTitle(title), ...more].join(' ')}.${ending}`;
+}
 
 /** A waiting render is cancelled at once, a running one at its next frame. Throws Failed when it is over already. */
 export async function cancelRender(id: string): Promise<void> {
@@ -124,16 +155,18 @@ async function refuse(id: string, code: 'render-over' | 'render-running'): Promi
 
 /** Removes a render that is over, with its file. Throws Failed when it is under way. */
 export async function deleteRender(id: string): Promise<void> {
+  const { kind } = await getRender(id);
   const [result] = await db()
     .delete(renders)
     .where(and(eq(renders.id, id), inArray(renders.state, ['done', 'failed', 'cancelled'])));
   if (!result.affectedRows) await refuse(id, 'render-running');
-  await rm(renderFile(id), { force: true });
+  await rm(renderFile(id, kind), { force: true });
 }
 
 export interface Job {
   id: string;
   piece: Piece;
+  kind: DeliveryKindName;
   height: Height;
   attempt: number;
 }
@@ -186,14 +219,14 @@ export async function runningBeat(): Promise<string | null> {
   return row ? `${row.id} ${row.at?.toISOString()}` : null;
 }
 
-/** The oldest waiting job, now running; null when there is none. */
+/** The waiting job whose turn it is, now running; null when there is none. */
 export async function claimJob(): Promise<Job | null> {
   return db().transaction(async (tx) => {
     const [row] = await tx
       .select()
       .from(renders)
       .where(eq(renders.state, 'waiting'))
-      .orderBy(asc(renders.createdAt))
+      .orderBy(asc(renders.place), asc(renders.createdAt))
       .limit(1)
       .for('update', { skipLocked: true });
     if (!row) return null;
@@ -210,7 +243,8 @@ export async function claimJob(): Promise<Job | null> {
       })
       .where(eq(renders.id, row.id));
     const doc = typeof row.doc === 'string' ? JSON.parse(row.doc) : row.doc;
-    return { id: row.id, piece: migratePiece(doc), height: row.height as Height, attempt: row.attempt + 1 };
+    const { id, kind } = row;
+    return { id, piece: migratePiece(doc), kind, height: row.height as Height, attempt: row.attempt + 1 };
   });
 }
 
@@ -237,7 +271,8 @@ export async function finishJob(
     | { state: 'failed'; error: string }
     | { state: 'cancelled' },
 ): Promise<void> {
-  const bytes = outcome.state === 'done' ? (await stat(renderFile(id))).size : null;
+  const bytes =
+    outcome.state === 'done' ? (await stat(renderFile(id, (await getRender(id)).kind))).size : null;
   await db()
     .update(renders)
     .set({

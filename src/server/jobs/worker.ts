@@ -3,7 +3,8 @@ import { failureWords } from '../../wording/failures.ts';
 import { dataPath } from '../config.ts';
 import { closeDatabase } from '../db/client.ts';
 import { whenBack } from '../db/when-back.ts';
-import { RenderCancelled, render } from '../frames/render.ts';
+import { MAKERS } from '../deliver/makers.ts';
+import { RenderCancelled } from '../frames/render.ts';
 import { failureBehind } from '../http/outside.ts';
 import { log } from '../log.ts';
 import { prepare } from '../material.ts';
@@ -50,9 +51,11 @@ async function work(job: Job): Promise<void> {
   try {
     const { timeline } = await prepare(job.piece);
     await report('pictures', 0, timeline.frames, 0, true);
-    await render(timeline, {
+    await MAKERS[job.kind]({
+      piece: job.piece,
+      timeline,
       height: job.height,
-      out: renderFile(job.id),
+      out: renderFile(job.id, job.kind),
       signal: abort.signal,
       onProgress: ({ done, total, painted }) =>
         report(done === total ? 'joining' : 'pictures', done, total, painted, done === total),

@@ -1,11 +1,12 @@
 import { createHash } from 'node:crypto';
 import { mkdtemp, rm, stat, writeFile } from 'node:fs/promises';
 import path from 'node:path';
-import { desc, eq } from 'drizzle-orm';
+import { desc, eq, inArray } from 'drizzle-orm';
 import { fileTypeFromBuffer } from 'file-type';
 import type { OwnTrack, TrackChange } from '../../api/music.ts';
 import { Failed } from '../../core/failure.ts';
 import type { TrackAnalysis } from '../../core/music/fitted.ts';
+import type { Piece } from '../../core/piece/types.ts';
 import { type Milliseconds, SAMPLE_RATE } from '../../core/time.ts';
 import type { OwnTrackFact } from '../../core/timeline/types.ts';
 import { sound } from '../apart/apart.ts';
@@ -151,10 +152,12 @@ export async function listTracks(): Promise<OwnTrack[]> {
   return rows.map(viewOf);
 }
 
-/** What pieces need to know of a track; null when there is no such track. */
-export async function ownTrackFact(id: string): Promise<OwnTrackFact | null> {
-  const row = ID.test(id) ? await rowOf(id) : null;
-  return row && viewOf(row);
+/** The tracks that a piece plays. */
+export async function tracksOf({ beds }: Pick<Piece, 'beds'>): Promise<OwnTrack[]> {
+  const ids = beds.flatMap(({ source }) => (source.kind === 'brought' ? [source.trackId] : []));
+  return ids.length
+    ? (await db().select().from(ownTracks).where(inArray(ownTracks.id, ids))).map(viewOf)
+    : [];
 }
 
 /** Throws Failed (no-track). */

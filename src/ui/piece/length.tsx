@@ -134,8 +134,9 @@ function LengthPanel({ nowMs, onDone }: { nowMs: Milliseconds; onDone(): void })
 const shownWays = (steps: readonly FitStep[], without: readonly FitWay[]): FitWay[] =>
   FIT_WAYS.filter((way) => without.includes(way) || steps.some((s) => s.way === way));
 
-/** Of several changes of the pace the last says it all. */
+/** Several changes of the pace are one. */
 const merged = (steps: readonly FitStep[], way: FitWay): FitStep[] => {
   const mine = steps.filter((s) => s.way === way);
-  return way === 'pace' ? mine.slice(-1) : mine;
+  const [first, last] = [mine[0], mine.at(-1)];
+  return first?.way === 'pace' && last?.way === 'pace' ? [{ ...last, from: first.from }] : mine;
 };

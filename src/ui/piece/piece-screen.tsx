@@ -188,7 +188,7 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
       ownTracks,
       refused,
       assets: Object.fromEntries(byId),
-      credits: Object.fromEntries(byId),
+      credits: { ...Object.fromEntries(byId), ...ownTracks },
     };
     // While somebody types the timeline may be a moment behind.
     if (timeline.scenes.every((s, i) => s.sceneId === piece.scenes[i]?.id))

@@ -9,15 +9,20 @@ import { creditsOf } from '../../core/exchange/credits.ts';
 import { euros } from '../../wording/stock.ts';
 import { usePieceState } from '../piece/context.ts';
 import { call } from '../shared/api.ts';
+import { useOwnTracks } from '../shared/use-own-tracks.ts';
 import { useShelf } from '../shared/use-shelf.ts';
 
-/** What is owed to others for the pictures of the piece, and what was paid for them. */
+/** What is owed to others for the pictures and the music of the piece, and what was paid for them. */
 export function CreditNotes() {
   const { message } = App.useApp();
   const piece = usePieceState((s) => s.doc);
   const pieceId = usePieceState((s) => s.id);
   const { byId } = useShelf();
-  const credits = useMemo(() => creditsOf(piece, (id) => byId.get(id)), [piece, byId]);
+  const { byId: ownTracks } = useOwnTracks();
+  const credits = useMemo(
+    () => creditsOf(piece, (id) => byId.get(id) ?? ownTracks[id]),
+    [piece, byId, ownTracks],
+  );
   const copy = () =>
     navigator.clipboard.writeText(credits.lines.join('\n')).then(
       () => message.success('Copied.', 2),

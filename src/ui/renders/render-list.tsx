@@ -7,7 +7,8 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { addressOf } from '../../api/endpoint.ts';
 import { renderVideo } from '../../api/material.ts';
-import { cancelRender, deleteRender, listRenders, type RenderView } from '../../api/renders.ts';
+import { cancelRender, deleteRender, listRenders, type RenderView, renderFirst } from '../../api/renders.ts';
+import { deliveryKind } from '../../core/deliver/kinds.ts';
 import { clock } from '../../core/time.ts';
 import { call } from '../shared/api.ts';
 import { isActive } from './active.ts';
@@ -49,6 +50,12 @@ export function RenderList({ pieceId, newestRev }: { pieceId?: string; newestRev
   );
 }
 
+/** What it is: "Video, MP4, 9:16, 1080 lines". */
+function nameOf({ kind, format, height }: RenderView): string {
+  const { label, seen, sized } = deliveryKind(kind);
+  return [label, ...(seen ? [format] : []), ...(sized ? [`${height} lines`] : [])].join(', ');
+}
+
 function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean; older: boolean }) {
   const client = useQueryClient();
   const { message } = App.useApp();
@@ -64,21 +71,20 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
     mutationFn: () => call(deleteRender, { params: { id: r.id } }),
     ...after,
   });
+  const first = useMutation({
+    mutationFn: () => call(renderFirst, { params: { id: r.id } }),
+    ...after,
+  });
+  const kind = deliveryKind(r.kind);
   const [watching, setWatching] = useState(false);
   const active = isActive(r);
   const percent = r.total ? Math.floor((r.done / r.total) * 100) : 0;
   return (
     <li className="render">
       <div className="render__head">
-        <strong>
-          {all ? (
-            <Link href={`/piece/${r.pieceId}`}>{r.title || 'Untitled'}</Link>
-          ) : (
-            `${r.format}, ${r.height} lines`
-          )}
-        </strong>
+        <strong>{all ? <Link href={`/piece/${r.pieceId}`}>{r.title || 'Untitled'}</Link> : nameOf(r)}</strong>
         <span>
-          {all && `${r.format}, ${r.height} lines · `}
+          {all && `${nameOf(r)} · `}
           {new Date(r.createdAt).toLocaleString('en-GB', {
             day: 'numeric',
             month: 'short',
@@ -97,6 +103,11 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
             {STEPS[r.step] ?? r.step}
             {r.remainingMs !== null && r.done < r.total && `, about ${clock(r.remainingMs + 999)} left`}
           </span>
+          {r.state === 'waiting' && (
+            <Button size="small" loading={first.isPending} onClick={() => first.mutate()}>
+              Next
+            </Button>
+          )}
           <Button
             size="small"
             icon={<CloseOutlined aria-hidden />}
@@ -121,10 +132,11 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
                 Download
               </Button>
               <Button size="small" aria-expanded={watching} onClick={() => setWatching((on) => !on)}>
-                {watching ? 'Close' : 'Watch'}
+                {watching ? 'Close' : kind.seen && kind.plays ? 'Watch' : kind.plays ? 'Listen' : 'Look'}
               </Button>
               <span>
-                {clock(r.durationMs ?? 0)}, {((r.bytes ?? 0) / 1e6).toFixed(1)} MB
+                {kind.plays && `${clock(r.durationMs ?? 0)}, `}
+                {sizeWords(r.bytes ?? 0)}
               </span>
             </>
           )}
@@ -137,10 +149,7 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
           />
         </div>
       )}
-      {watching && (
-        // biome-ignore lint/a11y/useMediaCaption: its captions are in the picture
-        <video className="render__video" controls autoPlay src={addressOf(renderVideo, { id: r.id })} />
-      )}
+      {watching && <Shown render={r} />}
       {r.state === 'done' && r.file && (
         <p className="render__file">
           Kept as <code>{r.file}</code>
@@ -148,4 +157,18 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
       )}
     </li>
   );
+}
+
+const sizeWords = (bytes: number): string =>
+  bytes < 1e6 ? `${Math.ceil(bytes / 1000)} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
+
+/** A delivery as it is: seen, heard, or both. */
+function Shown({ render: { id, kind, title } }: { render: RenderView }) {
+  const src = addressOf(renderVideo, { id });
+  const { seen, plays } = deliveryKind(kind);
+  if (!plays) return <img className="render__video" src={src} alt={`${title}, as it is delivered`} />;
+  // biome-ignore lint/a11y/useMediaCaption: nothing but sound
+  if (!seen) return <audio controls autoPlay src={src} />;
+  // biome-ignore lint/a11y/useMediaCaption: its captions are in the picture, or go with it as a file
+  return <video className="render__video" controls autoPlay src={src} />;
 }

@@ -1,35 +1,32 @@
 'use client';
 
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { App, Button, Segmented } from 'antd';
-import { useState } from 'react';
+import { App, Button } from 'antd';
 import { requestRender } from '../../api/renders.ts';
-import { FPS } from '../../core/time.ts';
-import { type Height, renderSize } from '../../core/timeline/segments.ts';
 import { usePiece, usePieceState, useTimelineNow } from '../piece/context.ts';
 import { call } from '../shared/api.ts';
 import { CreditNotes } from './credit-notes.tsx';
+import { Deliveries } from './deliveries.tsx';
 import { FileList } from './file-list.tsx';
 import { ProofNotes } from './proof-notes.tsx';
 import { RenderList } from './render-list.tsx';
 
-/** Asks for a video of the piece as it is, and shows those there are. The piece can be edited on meanwhile. */
+/** Asks for deliveries of the piece as it is, and shows those there are. The piece can be edited on meanwhile. */
 export function RendersPanel() {
   const { store, view } = usePiece();
   const timeline = useTimelineNow();
   const id = usePieceState((s) => s.id);
   const client = useQueryClient();
   const { message } = App.useApp();
-  const [height, setHeight] = useState<Height>(1080);
+  const count = usePieceState((s) => s.doc.deliveries.length);
   const ask = useMutation({
     mutationFn: async () => {
       await store.flush();
-      return call(requestRender, { body: { pieceId: id, height } });
+      return call(requestRender, { body: { pieceId: id, deliveries: store.state.doc.deliveries } });
     },
     onSuccess: () => client.invalidateQueries({ queryKey: ['renders'] }),
     onError: (e) => message.error(e.message, 6),
   });
-  const size = renderSize(timeline, height);
   return (
     <>
       <div className="tools__head">
@@ -39,21 +36,7 @@ export function RendersPanel() {
         </Button>
       </div>
       <div className="deliver">
-        <Segmented
-          aria-label="Lines of the short side"
-          block
-          value={height}
-          onChange={(v) => setHeight(v as Height)}
-          options={[
-            { value: 480, label: '480 draft' },
-            { value: 720, label: '720' },
-            { value: 1080, label: '1080' },
-          ]}
-        />
-        <p>
-          MP4, {size.width} × {size.height}, {FPS} frames a second. It is made in the background: write on
-          meanwhile.
-        </p>
+        <Deliveries />
         <ProofNotes />
         <CreditNotes />
         <Button
@@ -63,7 +46,7 @@ export function RendersPanel() {
           disabled={!timeline.frames}
           onClick={() => ask.mutate()}
         >
-          Start the render
+          {count === 1 ? 'Start the render' : `Make all ${count}`}
         </Button>
       </div>
       <RenderList pieceId={id} />

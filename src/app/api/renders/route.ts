@@ -6,6 +6,6 @@ export const dynamic = 'force-dynamic';
 
 export const GET = route(api.listRenders, ({ query }) => listRenders(query.piece));
 
-export const POST = route(api.requestRender, async ({ body: { pieceId, height } }) => ({
-  id: await renderPiece(pieceId, height),
+export const POST = route(api.requestRender, async ({ body: { pieceId, deliveries } }) => ({
+  ids: await renderPiece(pieceId, deliveries),
 }));

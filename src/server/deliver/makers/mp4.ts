@@ -1,0 +1,5 @@
+import { render } from '../../frames/render.ts';
+import type { Maker } from '../types.ts';
+
+export const mp4: Maker = ({ timeline, height, out, signal, onProgress }) =>
+  render(timeline, { height, out, signal, onProgress });

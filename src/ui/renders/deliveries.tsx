@@ -1,0 +1,148 @@
+'use client';
+
+import { DeleteOutlined } from '@ant-design/icons';
+import { Button, Checkbox, Segmented, Select } from 'antd';
+import { addDelivery, changeDelivery, coverMoment, removeDelivery } from '../../core/deliver/delivery.ts';
+import { DELIVERY_KIND_NAMES, DELIVERY_KINDS, deliveryKind } from '../../core/deliver/kinds.ts';
+import { FORMATS } from '../../core/look/formats.ts';
+import { pieceEdit } from '../../core/piece/edit.ts';
+import { LIMITS } from '../../core/piece/limits.ts';
+import type { Delivery } from '../../core/piece/types.ts';
+import { clock, framesToMs } from '../../core/time.ts';
+import { HEIGHTS } from '../../core/timeline/heights.ts';
+import { newId, usePiece, usePieceState, useTimelineNow } from '../piece/context.ts';
+import { IconButton } from '../shared/icon-button.tsx';
+
+/** What the piece is delivered as: each is a line that can be changed; they are made one after the other. */
+export function Deliveries() {
+  const { store, player, apply } = usePiece();
+  const piece = usePieceState((s) => s.doc);
+  const timeline = useTimelineNow();
+  const { deliveries, coverMs } = piece;
+  const missing = FORMATS.filter(
+    (f) => !deliveries.some((d) => d.kind === 'mp4' && (d.format ?? piece.format) === f),
+  );
+  const more = (like: Partial<Delivery>) => apply(addDelivery(store.state.doc, newId(), like));
+  const full = deliveries.length >= LIMITS.deliveries;
+  return (
+    <section aria-label="Deliveries">
+      <ul className="deliveries">
+        {deliveries.map((d, i) => (
+          <DeliveryLine key={d.id} delivery={d} name={`Delivery ${i + 1}`} only={deliveries.length === 1} />
+        ))}
+      </ul>
+      <div className="deliveries__more">
+        <Select
+          size="small"
+          aria-label="One more delivery"
+          placeholder="One more"
+          value={null}
+          disabled={full}
+          popupMatchSelectWidth={false}
+          onChange={(v: string | null) => {
+            const format = FORMATS.find((f) => f === v);
+            const kind = DELIVERY_KIND_NAMES.find((k) => k === v);
+            if (format) more({ format, height: deliveries[0]?.height ?? 1080 });
+            else if (kind) more({ kind });
+          }}
+          options={[
+            ...(missing.length
+              ? [{ label: 'The video in', options: missing.map((f) => ({ value: f, label: f })) }]
+              : []),
+            {
+              label: 'Another kind',
+              options: DELIVERY_KIND_NAMES.map((k) => ({
+                value: k,
+                label: `${DELIVERY_KINDS[k].label} (${DELIVERY_KINDS[k].describe})`,
+              })),
+            },
+          ]}
+        />
+        {missing.length > 1 && (
+          <Button
+            size="small"
+            disabled={full}
+            onClick={() => {
+              for (const format of missing) more({ format, height: deliveries[0]?.height ?? 1080 });
+            }}
+          >
+            In all formats
+          </Button>
+        )}
+      </div>
+      {deliveries.some((d) => d.kind === 'cover') && (
+        <p className="deliveries__cover">
+          The cover is{' '}
+          {coverMs === null ? 'the opening' : `the frame at ${clock(coverMoment(piece, timeline))}`}.{' '}
+          <Button
+            size="small"
+            onClick={() => apply(pieceEdit('cover', { coverMs: framesToMs(player.view.frame) }))}
+          >
+            Take the frame on the monitor
+          </Button>
+          {coverMs !== null && (
+            <Button size="small" type="text" onClick={() => apply(pieceEdit('cover', { coverMs: null }))}>
+              The opening
+            </Button>
+          )}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function DeliveryLine({ delivery: d, name, only }: { delivery: Delivery; name: string; only: boolean }) {
+  const { store, apply } = usePiece();
+  const own = usePieceState((s) => s.doc.format);
+  const { seen, sized } = deliveryKind(d.kind);
+  const change = (now: Partial<Delivery>) => apply(changeDelivery(store.state.doc, d.id, now));
+  return (
+    <li className="delivery">
+      <Select
+        size="small"
+        className="delivery__kind"
+        aria-label={`${name}: kind`}
+        value={d.kind}
+        onChange={(kind) => change({ kind })}
+        popupMatchSelectWidth={false}
+        options={DELIVERY_KIND_NAMES.map((value) => ({ value, label: DELIVERY_KINDS[value].label }))}
+      />
+      <IconButton
+        label={`${name} is not wanted`}
+        icon={<DeleteOutlined aria-hidden />}
+        disabled={only}
+        onClick={() => apply(removeDelivery(store.state.doc, d.id))}
+      />
+      {seen && (
+        <span className="delivery__more">
+          <Select
+            size="small"
+            aria-label={`${name}: format`}
+            value={d.format ?? ''}
+            onChange={(v) => change({ format: FORMATS.find((f) => f === v) ?? null })}
+            popupMatchSelectWidth={false}
+            options={[
+              { value: '', label: `${own}, as the piece` },
+              ...FORMATS.map((f) => ({ value: f, label: f })),
+            ]}
+          />
+          {sized && (
+            <Segmented
+              size="small"
+              aria-label={`${name}: lines of the short side`}
+              value={d.height}
+              onChange={(height) => change({ height })}
+              options={HEIGHTS.map((value) => ({
+                value,
+                label: value === 480 ? '480 draft' : String(value),
+              }))}
+            />
+          )}
+          <Checkbox checked={d.captions} onChange={(e) => change({ captions: e.target.checked })}>
+            Captions
+          </Checkbox>
+        </span>
+      )}
+    </li>
+  );
+}
