@@ -2,6 +2,7 @@ import type { CreditFact } from '../core/exchange/credits.ts';
 import { check, type Mark } from '../core/proof/proof.ts';
 import { pictureViews } from '../server/assets/lookup.ts';
 import { shelf } from '../server/shelf/shelf.ts';
+import { misspelledBy } from '../server/words/dictionary.ts';
 import { markWords } from '../wording/marks.ts';
 import { parse } from './make.ts';
 import { planVideo } from './make-video.ts';
@@ -21,7 +22,8 @@ export async function proof(argv: string[]): Promise<void> {
   const ids = [...new Set(piece.scenes.flatMap((s) => s.pictures.map((p) => p.assetId)))];
   const own = await pictureViews(ids.filter((id) => !entries.has(id)));
   const credits: Record<string, CreditFact> = Object.fromEntries(own.map((v) => [v.id, v]));
-  const marks = check(piece, timeline, { ...facts, refused: {}, credits });
+  const misspelled = await misspelledBy(new Set());
+  const marks = check(piece, timeline, { ...facts, refused: {}, credits, misspelled });
   const placeOf = (m: Mark) => piece.scenes.findIndex((s) => s.id === m.sceneId) + 1;
   if (options.json) {
     const found = marks.map((m) => ({ ...m, scene: placeOf(m), says: markWords(m) }));

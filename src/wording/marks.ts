@@ -1,4 +1,5 @@
 import type { CheckName, Mark } from '../core/proof/proof.ts';
+import { clock } from '../core/time.ts';
 import type { Legibility } from '../core/timeline/types.ts';
 import { failureWords } from './failures.ts';
 import { languageWords } from './voices.ts';
@@ -34,6 +35,18 @@ const WORDS: { [N in CheckName]: (m: Of<N>) => string } = {
   'subject-cut': ({ seen }) => `The frame shows only ${Math.round(seen * 100)} of 100 parts of the subject.`,
   'slow-opening': ({ isMs, mostMs }) =>
     `The opening stands for ${seconds(isMs)}; viewers decide within the first ${seconds(mostMs)}.`,
+  leftover: ({ text }) => `“${text}” was meant to be replaced.`,
+  spelling: ({ word, in: where }) =>
+    `“${word}” is in no dictionary${where === 'spoken' ? ' (in the spoken words)' : ''}.`,
+  'double-word': ({ word }) => `“${word}” stands twice in a row.`,
+  'repeated-line': ({ before }) => `Scene ${before + 1} has said this, word for word.`,
+  flashing: ({ changes }) =>
+    `Pictures change ${changes} times within a second: that flashes, and can do harm.`,
+  'voice-differs': ({ words }) =>
+    `${words.map((w) => `“${w}”`).join(', ')} ${words.length > 1 ? 'stand' : 'stands'} on the screen, and the voice says something else.`,
+  silence: ({ lengthMs, atMs }) => `Nothing is heard for ${seconds(lengthMs)}, from ${clock(atMs)} on.`,
+  'music-loud': ({ underLu }) =>
+    `The music lies only ${underLu.toFixed(0)} LU under the voice; words get lost from 10 on.`,
   'off-target': ({ isMs, wantedMs }) =>
     `The piece is ${seconds(isMs)} long and shall be ${seconds(wantedMs)}.`,
   'short-for-voice': ({ wantedMs, isMs }) =>
@@ -60,6 +73,14 @@ const MANY: Record<CheckName, (n: number) => string> = {
   'small-picture': (n) => `${n} pictures are too small for the frame`,
   'subject-cut': (n) => `${n} frames cut the subject off`,
   'slow-opening': (n) => `${n} openings are slow`,
+  leftover: (n) => `${n} texts were meant to be replaced`,
+  spelling: (n) => `${n} words are in no dictionary`,
+  'double-word': (n) => `${n} words stand twice in a row`,
+  'repeated-line': (n) => `${n} lines say what another one has said`,
+  flashing: (n) => `pictures flash in ${n} scenes`,
+  'voice-differs': (n) => `the voice of ${n} scenes says something else than the screen`,
+  silence: (n) => `${n} times nothing is heard for long`,
+  'music-loud': (n) => `music covers the voice in ${n} stretches`,
   'off-target': (n) => `${n} lengths are off the target`,
   'short-for-voice': (n) => `${n} lengths are too short for the voice`,
   credit: (n) => `${n} pictures are used on terms that are not met or not known`,
@@ -94,6 +115,11 @@ const REPAIRS: Partial<Record<CheckName, string>> = {
   'off-target': 'Bring it to the length',
   legible: 'Make it stand out',
   'short-for-voice': 'Follow the voice',
+  'double-word': 'Say it once',
+  'repeated-line': 'Take the line out',
+  'voice-differs': 'Say what is shown',
+  silence: 'Follow the voice',
+  'music-loud': 'Bring it to its level',
   'other-language': 'Let a voice read it that speaks it',
   'no-voice': 'Make it silent',
 };
@@ -111,6 +137,14 @@ export const markKindWords: Record<CheckName, string> = {
   'small-picture': 'Small pictures',
   'subject-cut': 'Subject cut off',
   'slow-opening': 'Slow opening',
+  leftover: 'Not replaced yet',
+  spelling: 'Spelling',
+  'double-word': 'Twice in a row',
+  'repeated-line': 'Said before',
+  flashing: 'Flashing',
+  'voice-differs': 'Voice and words differ',
+  silence: 'Silence',
+  'music-loud': 'Loud music',
   'off-target': 'Length',
   'short-for-voice': 'Too short for the voice',
   credit: 'Licences',

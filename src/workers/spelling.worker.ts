@@ -1,4 +1,5 @@
 import nspell from 'nspell';
+import { isKnownWord, swaps } from '../core/text/spelling.ts';
 
 /** What is asked, and what is answered under the same number. */
 export type SpellingAsk =
@@ -30,30 +31,12 @@ function dictionaries(): Promise<Dictionary[]> {
   return loading;
 }
 
-/** Second parts with which English makes words of two at will: clockmaker, signkeeper, rainproof. */
-const HEAD =
-  /^(.{3,})(makers?|keepers?|houses?|shops?|works?|workers?|sides?|lights?|boards?|yards?|boats?|folk|proof|like|wide|free|wards?|holders?|menders?)$/i;
-
-function isCompound(word: string, listed: (w: string) => boolean): boolean {
-  const parts = HEAD.exec(word);
-  return parts?.[1] !== undefined && listed(parts[1]);
-}
-
-/** The word with two neighbouring letters changed round: the commonest slip. */
-function swaps(word: string): string[] {
-  return Array.from({ length: Math.max(0, word.length - 1) }, (_, i) => {
-    const [a = '', b = ''] = [word[i], word[i + 1]];
-    const pair = i === 0 && /\p{Lu}/u.test(a) ? b.toUpperCase() + a.toLowerCase() : b + a;
-    return word.slice(0, i) + pair + word.slice(i + 2);
-  });
-}
-
 self.onmessage = async ({ data }: MessageEvent<SpellingAsk>) => {
   try {
     const all = await dictionaries();
     const listed = (w: string) => all.some((d) => d.correct(w) || d.correct(w.toLowerCase()));
-    const known = (w: string) => listed(w) || isCompound(w, listed);
-    if (data.kind === 'check') self.postMessage({ id: data.id, bad: data.words.filter((w) => !known(w)) });
+    if (data.kind === 'check')
+      self.postMessage({ id: data.id, bad: data.words.filter((w) => !isKnownWord(w, listed)) });
     else {
       const swapped = swaps(data.word).filter(listed);
       const found = [...new Set([...swapped, ...all.flatMap((d) => d.suggest(data.word))])];

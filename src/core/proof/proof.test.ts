@@ -16,7 +16,10 @@ import type { ProofFacts } from './types.ts';
 import { takeBackWaiver, waive } from './waive.ts';
 
 const setter = new Typesetter((text, font) => text.length * font.size * 0.5);
-const NOTHING: ProofFacts = { takes: {}, assets: {}, tracks: {}, ownTracks: {}, refused: {}, credits: {} };
+const NOTHING: ProofFacts = {
+  ...{ takes: {}, assets: {}, tracks: {}, ownTracks: {}, refused: {}, credits: {} },
+  misspelled: () => [],
+};
 const good = () => picture('p', { confidence: 0.9 });
 
 const marksOf = (p: Piece, facts: ProofFacts = NOTHING): Mark[] => check(p, compile(p, facts, setter), facts);

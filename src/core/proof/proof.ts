@@ -1,6 +1,10 @@
 import { blank } from './checks/blank.ts';
 import { credit } from './checks/credit.ts';
+import { doubleWord } from './checks/double-word.ts';
+import { flashing } from './checks/flashing.ts';
+import { leftover } from './checks/leftover.ts';
 import { legible } from './checks/legible.ts';
+import { musicLoud } from './checks/music-loud.ts';
 import { noPicture } from './checks/no-picture.ts';
 import { noVoice } from './checks/no-voice.ts';
 import { offTarget } from './checks/off-target.ts';
@@ -8,11 +12,15 @@ import { onHead } from './checks/on-head.ts';
 import { otherLanguage } from './checks/other-language.ts';
 import { outsideSafe } from './checks/outside-safe.ts';
 import { readingSpeed } from './checks/reading-speed.ts';
+import { repeatedLine } from './checks/repeated-line.ts';
 import { repeatedPicture } from './checks/repeated-picture.ts';
 import { shortForVoice } from './checks/short-for-voice.ts';
+import { silence } from './checks/silence.ts';
 import { slowOpening } from './checks/slow-opening.ts';
 import { smallPicture } from './checks/small-picture.ts';
+import { spelling } from './checks/spelling.ts';
 import { subjectCut } from './checks/subject-cut.ts';
+import { voiceDiffers } from './checks/voice-differs.ts';
 import { weakPicture } from './checks/weak-picture.ts';
 import type { Check, ProofFacts, ProofInput, Weight } from './types.ts';
 import { waiverOf } from './waive.ts';
@@ -20,6 +28,10 @@ import { waiverOf } from './waive.ts';
 /** Everything that is looked for, in the order in which it is shown. */
 const CHECKS = {
   blank,
+  leftover,
+  spelling,
+  'double-word': doubleWord,
+  'repeated-line': repeatedLine,
   'no-picture': noPicture,
   'weak-picture': weakPicture,
   'reading-speed': readingSpeed,
@@ -31,7 +43,11 @@ const CHECKS = {
   'subject-cut': subjectCut,
   'slow-opening': slowOpening,
   'off-target': offTarget,
+  flashing,
   'short-for-voice': shortForVoice,
+  'voice-differs': voiceDiffers,
+  silence,
+  'music-loud': musicLoud,
   credit,
   'no-voice': noVoice,
   'other-language': otherLanguage,

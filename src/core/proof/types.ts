@@ -2,12 +2,15 @@ import type { CreditFact } from '../exchange/credits.ts';
 import type { Failure } from '../failure.ts';
 import type { Edit } from '../piece/edit.ts';
 import type { Piece, Scene } from '../piece/types.ts';
+import type { SpelledWord } from '../text/spelling.ts';
 import type { Facts, Timeline, TimelineScene } from '../timeline/types.ts';
 
 /** What is known of a piece's material besides what the timeline needs. */
 export interface ProofFacts extends Facts {
   /** Narrations that no voice can make, by key. */
   refused: Readonly<Record<string, Failure>>;
+  /** The words of a text that no dictionary has. */
+  misspelled(text: string): readonly SpelledWord[];
   /** On what terms each picture is used, by its id. */
   credits: Readonly<Record<string, CreditFact>>;
 }

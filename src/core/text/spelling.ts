@@ -34,3 +34,22 @@ export function spelledWords(text: string): SpelledWord[] {
 function insideBlank(text: string, at: number): boolean {
   return text.lastIndexOf('‹', at) > text.lastIndexOf('›', at) && text.indexOf('›', at) >= 0;
 }
+
+/** Second parts with which English makes words of two at will: clockmaker, signkeeper, rainproof. */
+const HEAD =
+  /^(.{3,})(makers?|keepers?|houses?|shops?|works?|workers?|sides?|lights?|boards?|yards?|boats?|folk|proof|like|wide|free|wards?|holders?|menders?)$/i;
+
+/** Whether a word is right: dictionaries list it, or the first part of a word that English makes of two. */
+export function isKnownWord(word: string, listed: (w: string) => boolean): boolean {
+  const parts = HEAD.exec(word);
+  return listed(word) || (parts?.[1] !== undefined && listed(parts[1]));
+}
+
+/** The word with two neighbouring letters changed round: the commonest slip. */
+export function swaps(word: string): string[] {
+  return Array.from({ length: Math.max(0, word.length - 1) }, (_, i) => {
+    const [a = '', b = ''] = [word[i], word[i + 1]];
+    const pair = i === 0 && /\p{Lu}/u.test(a) ? b.toUpperCase() + a.toLowerCase() : b + a;
+    return word.slice(0, i) + pair + word.slice(i + 2);
+  });
+}

@@ -2,7 +2,7 @@
 
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
-import { type ReactNode, useCallback, useEffect, useMemo, useState } from 'react';
+import { type ReactNode, useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { useStore } from 'zustand';
 import { appendEdits, getPiece, type LoadedPiece } from '../../api/pieces.ts';
 import { type Edit, pieceEditing } from '../../core/piece/edit.ts';
@@ -181,18 +181,22 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
   const { takes, tracks, refused } = useMaterialState((s) => s);
   const { byId } = useShelf();
   const { byId: ownTracks } = useOwnTracks();
+  const speller = useSpeller();
+  const spelled = useSyncExternalStore(speller.subscribe, speller.snapshot, speller.snapshot);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: looked through again when more words are known
   useEffect(() => {
     const facts: ProofFacts = {
       takes,
       tracks,
       ownTracks,
       refused,
+      misspelled: (text) => speller.wrong(text),
       assets: Object.fromEntries(byId),
       credits: { ...Object.fromEntries(byId), ...ownTracks },
     };
     // While somebody types the timeline may be a moment behind.
     if (timeline.scenes.every((s, i) => s.sceneId === piece.scenes[i]?.id))
       marks.set(check(piece, timeline, facts));
-  }, [piece, timeline, takes, tracks, ownTracks, refused, byId, marks]);
+  }, [piece, timeline, takes, tracks, ownTracks, refused, byId, marks, speller, spelled]);
   return null;
 }

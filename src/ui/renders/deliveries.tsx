@@ -107,6 +107,19 @@ function DeliveryLine({ delivery: d, name, only }: { delivery: Delivery; name: s
         popupMatchSelectWidth={false}
         options={DELIVERY_KIND_NAMES.map((value) => ({ value, label: DELIVERY_KINDS[value].label }))}
       />
+      {seen && (
+        <Select
+          size="small"
+          aria-label={`${name}: format`}
+          value={d.format ?? ''}
+          onChange={(v) => change({ format: FORMATS.find((f) => f === v) ?? null })}
+          popupMatchSelectWidth={false}
+          options={[
+            { value: '', label: `${own}, as the piece` },
+            ...FORMATS.map((f) => ({ value: f, label: f })),
+          ]}
+        />
+      )}
       <IconButton
         label={`${name} is not wanted`}
         icon={<DeleteOutlined aria-hidden />}
@@ -115,17 +128,6 @@ function DeliveryLine({ delivery: d, name, only }: { delivery: Delivery; name: s
       />
       {seen && (
         <span className="delivery__more">
-          <Select
-            size="small"
-            aria-label={`${name}: format`}
-            value={d.format ?? ''}
-            onChange={(v) => change({ format: FORMATS.find((f) => f === v) ?? null })}
-            popupMatchSelectWidth={false}
-            options={[
-              { value: '', label: `${own}, as the piece` },
-              ...FORMATS.map((f) => ({ value: f, label: f })),
-            ]}
-          />
           {sized && (
             <Segmented
               size="small"

@@ -12,6 +12,7 @@ import { deliveryKind } from '../../core/deliver/kinds.ts';
 import { clock } from '../../core/time.ts';
 import { call } from '../shared/api.ts';
 import { isActive } from './active.ts';
+import { nameOf } from './name-of.ts';
 import './renders.css';
 
 const POLL_MS = 900;
@@ -48,12 +49,6 @@ export function RenderList({ pieceId, newestRev }: { pieceId?: string; newestRev
       ))}
     </ul>
   );
-}
-
-/** What it is: "Video, MP4, 9:16, 1080 lines". */
-function nameOf({ kind, format, height }: RenderView): string {
-  const { label, seen, sized } = deliveryKind(kind);
-  return [label, ...(seen ? [format] : []), ...(sized ? [`${height} lines`] : [])].join(', ');
 }
 
 function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean; older: boolean }) {
@@ -103,19 +98,21 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
             {STEPS[r.step] ?? r.step}
             {r.remainingMs !== null && r.done < r.total && `, about ${clock(r.remainingMs + 999)} left`}
           </span>
-          {r.state === 'waiting' && (
-            <Button size="small" loading={first.isPending} onClick={() => first.mutate()}>
-              Next
+          <span className="render__keys">
+            {r.state === 'waiting' && (
+              <Button size="small" loading={first.isPending} onClick={() => first.mutate()}>
+                Next
+              </Button>
+            )}
+            <Button
+              size="small"
+              icon={<CloseOutlined aria-hidden />}
+              loading={cancel.isPending}
+              onClick={() => cancel.mutate()}
+            >
+              Cancel
             </Button>
-          )}
-          <Button
-            size="small"
-            icon={<CloseOutlined aria-hidden />}
-            loading={cancel.isPending}
-            onClick={() => cancel.mutate()}
-          >
-            Cancel
-          </Button>
+          </span>
         </div>
       )}
       {r.state === 'failed' && <p className="render__error">{r.error}</p>}

@@ -4,8 +4,10 @@ import { useQuery } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { useEffect, useRef } from 'react';
 import { listRenders, type RenderView } from '../../api/renders.ts';
+import { deliveryKind } from '../../core/deliver/kinds.ts';
 import { call } from '../shared/api.ts';
 import { isActive } from './active.ts';
+import { nameOf } from './name-of.ts';
 
 const POLL_MS = 1500;
 /** From such a time on it is worth doing something else meanwhile. */
@@ -29,7 +31,7 @@ export function RenderWatch() {
       if (was !== 'waiting' && was !== 'running') continue;
       if (!isActive(r)) notification.destroy('notify');
       if (r.state === 'done')
-        tell('The video is ready', `${r.title}, ${r.format}, ${r.height} lines`, notification.success);
+        tell(`${deliveryKind(r.kind).label} is ready`, `${r.title}: ${nameOf(r)}`, notification.success);
       if (r.state === 'failed') tell('The render failed', r.error ?? '', notification.error);
     }
   }, [data, notification]);

@@ -1,0 +1,8 @@
+import type { RenderView } from '../../api/renders.ts';
+import { deliveryKind } from '../../core/deliver/kinds.ts';
+
+/** What it is: "Video, MP4, 9:16, 1080 lines". */
+export function nameOf({ kind, format, height }: RenderView): string {
+  const { label, seen, sized } = deliveryKind(kind);
+  return [label, ...(seen ? [format] : []), ...(sized ? [`${height} lines`] : [])].join(', ');
+}
