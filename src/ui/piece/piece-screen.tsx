@@ -183,7 +183,6 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
   const { byId: ownTracks } = useOwnTracks();
   const speller = useSpeller();
   const spelled = useSyncExternalStore(speller.subscribe, speller.snapshot, speller.snapshot);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: looked through again when more words are known
   useEffect(() => {
     const facts: ProofFacts = {
       takes,

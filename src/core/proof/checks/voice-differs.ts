@@ -1,4 +1,4 @@
-import { toWords } from 'number-to-words';
+import numbers from 'number-to-words';
 import { sceneEdit } from '../../piece/edit.ts';
 import { spokenOf } from '../../piece/types.ts';
 import { speechForms } from '../../text/speech.ts';
@@ -22,10 +22,12 @@ const heard = (text: string, figure = asNumber): string =>
     .trim()} `;
 
 const LARGEST = 1e12;
-const asNumber = (n: number): string => (n < LARGEST ? toWords(n) : String(n));
+const asNumber = (n: number): string => (n < LARGEST ? numbers.toWords(n) : String(n));
 /** 1984 as "nineteen eighty-four". */
 const asYear = (n: number): string =>
-  n >= 1100 && n < 2100 && n % 100 > 9 ? `${toWords(Math.floor(n / 100))} ${toWords(n % 100)}` : asNumber(n);
+  n >= 1100 && n < 2100 && n % 100 > 9
+    ? `${numbers.toWords(Math.floor(n / 100))} ${numbers.toWords(n % 100)}`
+    : asNumber(n);
 
 /** Whether a word is heard in a text, in one of the ways in which it can be read. */
 const isHeard = (word: string, said: string): boolean =>

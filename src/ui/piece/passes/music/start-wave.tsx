@@ -5,8 +5,8 @@ import type { OwnTrack } from '../../../../api/music.ts';
 import { FIRM_BEAT } from '../../../../core/music/grid.ts';
 import { clock, type Milliseconds } from '../../../../core/time.ts';
 
-/** Where a bar begins that is as near as this is meant, as a share of the track. */
-const NEAR = 0.02;
+/** Steps of a track without bars, ms. */
+const FREE_STEP: Milliseconds = 100;
 
 /** Where a track begins, on its wave; it snaps to bars. */
 export function StartWave({
@@ -20,13 +20,9 @@ export function StartWave({
 }) {
   const { wave, lengthMs, meter, first } = track;
   const bars = track.sure >= FIRM_BEAT ? track.beats.filter((_, i) => i % meter === first) : [];
-  const snapped = (ms: Milliseconds): Milliseconds => {
-    const bar = bars.reduce<Milliseconds | null>(
-      (best, b) => (best === null || Math.abs(b - ms) < Math.abs(best - ms) ? b : best),
-      null,
-    );
-    return ms === 0 || bar === null || Math.abs(bar - ms) > NEAR * lengthMs ? ms : bar;
-  };
+  const snapped = (ms: Milliseconds): Milliseconds =>
+    bars.reduce((best, b) => (Math.abs(b - ms) < Math.abs(best - ms) ? b : best), 0);
+  const gap = bars.length > 1 ? ((bars.at(-1) ?? 0) - (bars[0] ?? 0)) / (bars.length - 1) : FREE_STEP;
   const from = (startMs / Math.max(1, lengthMs)) * wave.length;
   return (
     <div className="start-wave">
@@ -50,12 +46,12 @@ export function StartWave({
       <Slider
         min={0}
         max={Math.max(1, lengthMs - 1000)}
-        step={10}
+        step={Math.round(gap)}
         key={startMs}
         defaultValue={startMs}
         ariaLabelForHandle="Where the track begins"
         tooltip={{ formatter: (v) => `begins at ${clock(v ?? 0)}` }}
-        onChangeComplete={(ms) => onStart(snapped(ms))}
+        onChangeComplete={(ms) => onStart(bars.length > 1 ? snapped(ms) : ms)}
       />
     </div>
   );
