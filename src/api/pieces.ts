@@ -77,6 +77,28 @@ export const pieceFile = endpoint('GET', '/api/pieces/:id/files/:name', {
   answer: answer<Response>(),
 });
 
+/** One zip with the newest deliveries, all files that go with them, and the media of the time line. */
+export const pieceEverything = endpoint('GET', '/api/pieces/:id/everything', {
+  params: byId,
+  answer: answer<Response>(),
+});
+
+/** A piece with its history and its own material, for another installation. */
+export const pieceBundle = endpoint('GET', '/api/pieces/:id/bundle', {
+  params: byId,
+  answer: answer<Response>(),
+});
+
+/** The largest bundle that is taken, bytes. */
+export const LARGEST_BUNDLE = 600_000_000;
+
+/** Takes a bundle in as a new piece. */
+export const openBundle = endpoint('PUT', '/api/bundles', {
+  body: { bytes: LARGEST_BUNDLE },
+  status: 201,
+  answer: answer<{ id: string }>(),
+});
+
 /** What is stored of a piece, to be kept as a file. */
 export const exportPiece = endpoint('GET', '/api/pieces/:id/stored', {
   params: byId,

@@ -8,5 +8,5 @@ export const dynamic = 'force-dynamic';
 export default function Page() {
   const base = `http://${CONFIG.host}:${CONFIG.port}/demo-web/`;
   const demo = DEMO_PAGES.map(({ path, kind, title }) => ({ path, kind, title, address: base + path }));
-  return <Desk demo={demo} accept={readableEndings()} />;
+  return <Desk demo={demo} accept={[...readableEndings(), '.nabbet']} />;
 }

@@ -56,7 +56,7 @@ export async function makeVideo(options: MakeOptions): Promise<void> {
   for (const file of options.files) {
     const { ending, make } = PIECE_FILES[file];
     const out = path.join(dir, `${name}.${ending}`);
-    await writeFile(out, await make(planned));
+    await writeFile(out, await make({ ...planned, words: null }));
     say(`${out} is ready`);
   }
   if (options.json)

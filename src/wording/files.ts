@@ -6,6 +6,8 @@ export const pieceFileWords: Record<PieceFileName, { label: string; describe: st
   vtt: { label: 'Subtitles, WebVTT', describe: 'for web pages' },
   words: { label: 'Word times, WebVTT', describe: 'for each word' },
   script: { label: 'Script, Markdown', describe: 'to edit elsewhere' },
+  document: { label: 'Script, Word', describe: 'two columns' },
   scenes: { label: 'Scenes, CSV', describe: 'as a table' },
+  otio: { label: 'Time line, OpenTimelineIO', describe: 'for other editors' },
   credits: { label: 'Credits', describe: 'whom to name' },
 };

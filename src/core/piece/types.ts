@@ -290,7 +290,7 @@ export type SceneEffect = Of<typeof EFFECT_FIELDS>;
 export const newEffect = (name: SceneEffect['name']): SceneEffect => ({ ...firstOf(EFFECT_FIELDS), name });
 
 /** What is heard on the borders of a piece. */
-export const BORDER_SOUNDS = ['none', 'fitting', ...EFFECT_NAMES] as const;
+const BORDER_SOUNDS = ['none', 'fitting', ...EFFECT_NAMES] as const;
 export type BorderSound = (typeof BORDER_SOUNDS)[number];
 
 /** Where a line came from: its place in the source ("p4.1", "fact:price") and the sentence as it stands there. */
@@ -363,7 +363,7 @@ export interface BroughtMusic {
   startMs: Milliseconds;
 }
 /** No music from here on. */
-export interface Silence {
+interface Silence {
   kind: 'silence';
 }
 /** Where the music of a bed comes from. */

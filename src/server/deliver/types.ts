@@ -4,7 +4,7 @@ import type { Timeline } from '../../core/timeline/types.ts';
 import type { RenderProgress } from '../frames/render.ts';
 
 /** What a delivery is made from, and where it goes: written whole or not at all. */
-export interface Order {
+interface Order {
   piece: Piece;
   timeline: Timeline;
   height: Height;

@@ -46,27 +46,48 @@ export const fileTitle = (title: string): string =>
     .trim()
     .slice(0, 80) || 'video';
 
-/** A text that is offered as a file, named after a title. */
-export const downloadResponse = (text: string, type: string, title: string, ending: string): Response =>
-  new Response(text, {
+/** What is offered as a file, named after a title. */
+export const downloadResponse = (
+  content: string | Uint8Array,
+  type: string,
+  title: string,
+  ending: string,
+): Response =>
+  new Response(typeof content === 'string' ? content : new Uint8Array(content), {
     headers: {
-      'Content-Type': `${type}; charset=utf-8`,
+      'Content-Type': typeof content === 'string' ? `${type}; charset=utf-8` : type,
       'Cache-Control': 'private, no-cache',
       'Content-Disposition': attached(`${fileTitle(title)}.${ending}`),
     },
   });
 
-/** A pull stream over a file; Readable.toWeb throws when the client goes away. */
-function webStream(file: ReadStream): ReadableStream<Uint8Array> {
-  const chunks = file[Symbol.asyncIterator]();
+/** What is made while it is sent, offered as a file under a name. */
+export const streamedResponse = (chunks: AsyncIterable<Uint8Array>, type: string, name: string): Response =>
+  new Response(pulled(chunks), {
+    headers: {
+      'Content-Type': type,
+      'Cache-Control': 'private, no-cache',
+      'Content-Disposition': attached(name),
+    },
+  });
+
+/** A pull stream; Readable.toWeb throws when the client goes away. */
+function pulled(
+  chunks: AsyncIterable<Uint8Array>,
+  onCancel: () => void = () => undefined,
+): ReadableStream<Uint8Array> {
+  const each = chunks[Symbol.asyncIterator]();
   return new ReadableStream({
     async pull(controller) {
-      const { done, value } = await chunks.next();
+      const { done, value } = await each.next();
       if (done) controller.close();
-      else controller.enqueue(new Uint8Array(value as Buffer));
+      else controller.enqueue(new Uint8Array(value));
     },
-    cancel() {
-      file.destroy();
+    async cancel() {
+      onCancel();
+      await each.return?.();
     },
   });
 }
+
+const webStream = (file: ReadStream): ReadableStream<Uint8Array> => pulled(file, () => file.destroy());

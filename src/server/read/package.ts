@@ -38,10 +38,15 @@ export class Package {
    * size: unpacking stops beyond `most` bytes. Throws Failed (huge, damaged).
    */
   async text(name: string, most: number): Promise<string | null> {
+    return (await this.bytes(name, most))?.toString('utf8') ?? null;
+  }
+
+  /** The same as bytes. */
+  async bytes(name: string, most: number): Promise<Buffer | null> {
     if (!this.zip.file(name)) return null;
     const chunks: Buffer[] = [];
     for await (const chunk of this.chunks(name, most, most)) chunks.push(chunk);
-    return Buffer.concat(chunks).toString('utf8');
+    return Buffer.concat(chunks);
   }
 
   /** left: bytes until it is too much; most: what is said then. */

@@ -7,7 +7,7 @@ import { type FileWithPath, fromEvent } from 'file-selector';
 import { useRouter } from 'next/navigation';
 import { type DragEvent, useCallback, useEffect, useMemo, useRef } from 'react';
 import { useDropzone } from 'react-dropzone';
-import { createPiece } from '../../api/pieces.ts';
+import { createPiece, openBundle } from '../../api/pieces.ts';
 import { getPicture, warmShelf } from '../../api/shelf.ts';
 import { createSource, makePiece, readScriptFile, readSourceFile } from '../../api/sources.ts';
 import { laidAddress, readsLikeArticle } from '../../core/outline/laid-as.ts';
@@ -47,6 +47,8 @@ const RULED = 4;
 
 const CUTS: Record<Split, string> = { sentence: 'Sentences', line: 'Lines', paragraph: 'Paragraphs' };
 const CLIP_NAMES = /\.(mp4|mov|m4v|webm|mkv|avi)$/i;
+/** A piece of another installation. */
+const BUNDLE = /\.nabbet$/i;
 const PLAIN = /\.(txt|md|markdown|text)$/i;
 
 const isMaterial = (f: File): boolean =>
@@ -128,6 +130,15 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
     onError: (e) => message.error(e.message, 6),
   });
 
+  const open = useMutation({
+    mutationFn: (file: File) => sendFile(openBundle, { query: {} }, file),
+    onSuccess: ({ id }) => {
+      void client.invalidateQueries({ queryKey: ['pieces'] });
+      router.push(`/piece/${id}`);
+    },
+    onError: (e) => message.error(`The bundle cannot be opened: ${e.message}`, 8),
+  });
+
   const bring = async (files: File[]) => {
     const real = files.filter((f) => !LITTER.test(f.name));
     const material = real.filter(isMaterial);
@@ -135,6 +146,10 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
     if (material.length) uploads.add(material);
     if (more.length) message.info(`One document at a time: “${first?.name}” is read.`, 6);
     if (!first) return;
+    if (BUNDLE.test(first.name)) {
+      open.mutate(first);
+      return;
+    }
     if (!PLAIN.test(first.name)) {
       read.mutate({ file: first });
       return;
@@ -178,7 +193,13 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
   })();
 
   const tooMany = !asArticle && lines.length > LIMITS.scenes;
-  const busy = read.isPending || read.isSuccess || draft.isPending || draft.isSuccess || look.isPending;
+  const busy =
+    open.isPending ||
+    read.isPending ||
+    read.isSuccess ||
+    draft.isPending ||
+    draft.isSuccess ||
+    look.isPending;
   const make = address ? 'Read the page' : asArticle ? 'Condense it' : 'Make the first draft';
   const onMake = () => {
     if (address) read.mutate(address);
@@ -262,7 +283,9 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
         )}
       </div>
       <div className="laid__says" aria-live="polite">
-        {read.isPending ? (
+        {open.isPending ? (
+          <p role="status">The piece is being unpacked.</p>
+        ) : read.isPending ? (
           <p className="laid__reading">
             <Spin size="small" /> {'address' in (read.variables ?? {}) ? 'The page' : 'It'} is being read …
             <Button size="small" onClick={() => abort.current?.abort()}>

@@ -72,7 +72,7 @@ export function newTypesetter(): Typesetter {
 }
 
 /** What the shelf knows of the pictures of a piece. */
-export function assetsOf(
+function assetsOf(
   piece: Pick<Piece, 'scenes'>,
   byId: ReadonlyMap<string, AssetFact>,
 ): Record<string, AssetFact> {
