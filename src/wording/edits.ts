@@ -53,6 +53,7 @@ const NAMES: Record<string, (count?: number) => string> = {
   'music-from-here': () => 'Other music from here',
   'music-goes-on': () => 'Let the music go on',
   'music-start': () => 'Begin the track elsewhere',
+  kit: () => 'Texts for a post',
   delivery: () => 'Change what is delivered',
   cover: () => 'Change the cover',
   'fit-length': () => 'Bring to a length',

@@ -14,6 +14,7 @@ export const LIMITS = {
   /** Stretches of music. */
   beds: 20,
   deliveries: 20,
+  destinations: 30,
   pieceMs: 3_600_000,
   transitionMs: 5000,
   /** Findings that are left as they are. */

@@ -447,6 +447,22 @@ export type Delivery = { id: string } & Of<typeof DELIVERY_FIELDS>;
 export const newDelivery = (id: string): Delivery => ({ id, ...firstOf(DELIVERY_FIELDS) });
 export const deliverySchema = wholeOf(DELIVERY_FIELDS, { id: idSchema });
 
+const ownWords = (most: number) => Joi.string().allow('').max(most).allow(null);
+const KIT_FIELDS = {
+  /** The destination, by id. */
+  destination: field<string>('', idSchema),
+  /** Which of the machine's proposals, from 0. */
+  variant: field<number>(0, Joi.number().integer().min(0).max(999)),
+  /** What the writer made of them; null as proposed. */
+  headline: field<string | null>(null, ownWords(300)),
+  post: field<string | null>(null, ownWords(20_000)),
+  summary: field<string | null>(null, ownWords(3000)),
+  alternative: field<string | null>(null, ownWords(1000)),
+};
+/** The texts that go with the video to one destination. */
+export type KitEntry = Of<typeof KIT_FIELDS>;
+export const newKitEntry = (destination: string): KitEntry => ({ ...firstOf(KIT_FIELDS), destination });
+
 export const PIECE_FIELDS = {
   title: field<string>('', Joi.string().allow('').max(LIMITS.titleLength)),
   format: field<Format>('9:16', oneOf(FORMATS)),
@@ -493,6 +509,11 @@ export const PIECE_FIELDS = {
   deliveries: field<Delivery[]>(
     [newDelivery('video')],
     Joi.array().items(deliverySchema).max(LIMITS.deliveries).unique('id'),
+  ),
+  /** Texts that go with it, for destinations at which the writer has been. */
+  kit: field<KitEntry[]>(
+    [],
+    Joi.array().items(wholeOf(KIT_FIELDS)).max(LIMITS.destinations).unique('destination'),
   ),
   /** The moment of the piece that is its cover; null: the opening. */
   coverMs: field<Milliseconds | null>(null, pieceMoment.allow(null)),

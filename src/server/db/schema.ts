@@ -216,6 +216,13 @@ export const ownWords = mysqlTable('own_words', {
   at: time('at').notNull(),
 });
 
+/** What is set for the whole installation, by name. */
+export const settings = mysqlTable('settings', {
+  name: varchar('name', { length: 40 }).primaryKey(),
+  value: json('value').notNull(),
+  at: time('at').notNull(),
+});
+
 /** What was put in once, so that a second start leaves it alone. */
 export const seeds = mysqlTable('seeds', {
   name: varchar('name', { length: 60 }).primaryKey(),

@@ -2,6 +2,7 @@ import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import type Joi from 'joi';
 import { afterAll, describe, expect, it } from 'vitest';
+import * as destinations from '../../api/destinations.ts';
 import { type AnyEndpoint, addressOf } from '../../api/endpoint.ts';
 import * as material from '../../api/material.ts';
 import * as music from '../../api/music.ts';
@@ -11,6 +12,7 @@ import * as renders from '../../api/renders.ts';
 import * as shelf from '../../api/shelf.ts';
 import * as sources from '../../api/sources.ts';
 import * as stock from '../../api/stock.ts';
+import { FIRST_DESTINATIONS } from '../../core/kit/destinations.ts';
 import { sceneEdit } from '../../core/piece/edit.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
 import { newDelivery } from '../../core/piece/types.ts';
@@ -33,7 +35,7 @@ for (const folder of folders) {
   for (const [method, handler] of Object.entries(module))
     if (typeof handler === 'function') served.push({ method, folder, handler: handler as EndpointHandler });
 }
-const endpoints = [material, music, pieces, renders, shelf, sources, stock]
+const endpoints = [destinations, material, music, pieces, renders, shelf, sources, stock]
   .flatMap((m) => Object.values(m) as unknown[])
   .filter((v): v is AnyEndpoint => typeof v === 'object' && v !== null && 'path' in v && 'access' in v);
 
@@ -69,6 +71,7 @@ const BODIES = new Map<AnyEndpoint, unknown>([
       ],
     },
   ],
+  [destinations.putDestinations, FIRST_DESTINATIONS],
   [music.changeTrack, { favourite: true }],
   [
     material.askTrack,

@@ -1,13 +1,14 @@
 'use client';
 
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { App, Button } from 'antd';
+import { App, Button, Segmented } from 'antd';
 import { requestRender } from '../../api/renders.ts';
-import { usePiece, usePieceState, useTimelineNow } from '../piece/context.ts';
+import { usePiece, usePieceState, useTimelineNow, useViewState } from '../piece/context.ts';
 import { call } from '../shared/api.ts';
 import { CreditNotes } from './credit-notes.tsx';
 import { Deliveries } from './deliveries.tsx';
 import { FileList } from './file-list.tsx';
+import { KitPanel } from './kit/kit-panel.tsx';
 import { ProofNotes } from './proof-notes.tsx';
 import { RenderList } from './render-list.tsx';
 
@@ -19,6 +20,7 @@ export function RendersPanel() {
   const client = useQueryClient();
   const { message } = App.useApp();
   const count = usePieceState((s) => s.doc.deliveries.length);
+  const part = useViewState((v) => v.open.render ?? 'video');
   const ask = useMutation({
     mutationFn: async () => {
       await store.flush();
@@ -35,22 +37,39 @@ export function RendersPanel() {
           Back to the tools
         </Button>
       </div>
-      <div className="deliver">
-        <Deliveries />
-        <ProofNotes />
-        <CreditNotes />
-        <Button
-          type="primary"
-          block
-          loading={ask.isPending}
-          disabled={!timeline.frames}
-          onClick={() => ask.mutate()}
-        >
-          {count === 1 ? 'Start the render' : `Make all ${count}`}
-        </Button>
-      </div>
-      <RenderList pieceId={id} />
-      <FileList pieceId={id} />
+      <Segmented
+        aria-label="What goes out"
+        size="small"
+        block
+        value={part}
+        onChange={(v) => view.openPart('render', v)}
+        options={[
+          { value: 'video', label: 'Video and files' },
+          { value: 'kit', label: 'Post kit' },
+        ]}
+      />
+      {part === 'kit' ? (
+        <KitPanel />
+      ) : (
+        <>
+          <div className="deliver">
+            <Deliveries />
+            <ProofNotes />
+            <CreditNotes />
+            <Button
+              type="primary"
+              block
+              loading={ask.isPending}
+              disabled={!timeline.frames}
+              onClick={() => ask.mutate()}
+            >
+              {count === 1 ? 'Start the render' : `Make all ${count}`}
+            </Button>
+          </div>
+          <RenderList pieceId={id} />
+          <FileList pieceId={id} />
+        </>
+      )}
     </>
   );
 }

@@ -4,7 +4,7 @@ import type { Migration } from './types.ts';
 type Json = Record<string, unknown>;
 
 const DELIVERY: Json = { id: 'video', kind: 'mp4', format: null, height: 1080, captions: true };
-const PIECE: Json = { onBeat: 'free', borderSound: 'none', deliveries: [DELIVERY], coverMs: null };
+const PIECE: Json = { onBeat: 'free', borderSound: 'none', deliveries: [DELIVERY], kit: [], coverMs: null };
 const SCENE: Json = { effect: null };
 const BED: Json = { fromScene: null };
 
@@ -13,7 +13,7 @@ const withBeds = (fields: Json): Json =>
     ? { ...fields, beds: fields.beds.map((b) => ({ ...BED, ...(b as Json) })) }
     : fields;
 
-/** Pictures that change on the beat, sounds on borders and of scenes, beds that begin with a scene, deliveries. */
+/** Pictures that change on the beat, sounds on borders and of scenes, beds that begin with a scene, deliveries and their texts. */
 export const fromV6: Migration = {
   doc: (doc) => ({
     ...PIECE,
