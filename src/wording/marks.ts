@@ -35,6 +35,10 @@ const WORDS: { [N in CheckName]: (m: Of<N>) => string } = {
   'subject-cut': ({ seen }) => `The frame shows only ${Math.round(seen * 100)} of 100 parts of the subject.`,
   'slow-opening': ({ isMs, mostMs }) =>
     `The opening stands for ${seconds(isMs)}; viewers decide within the first ${seconds(mostMs)}.`,
+  'over-destination': ({ name, what, is, most }) =>
+    what === 'length'
+      ? `${name} takes ${clock(most)}; the piece has ${clock(is)}.`
+      : `${name} takes posts of ${most} letters; yours has ${is}.`,
   leftover: ({ text }) => `“${text}” was meant to be replaced.`,
   spelling: ({ word, in: where }) =>
     `“${word}” is in no dictionary${where === 'spoken' ? ' (in the spoken words)' : ''}.`,
@@ -73,6 +77,7 @@ const MANY: Record<CheckName, (n: number) => string> = {
   'small-picture': (n) => `${n} pictures are too small for the frame`,
   'subject-cut': (n) => `${n} frames cut the subject off`,
   'slow-opening': (n) => `${n} openings are slow`,
+  'over-destination': (n) => `${n} destinations take less`,
   leftover: (n) => `${n} texts were meant to be replaced`,
   spelling: (n) => `${n} words are in no dictionary`,
   'double-word': (n) => `${n} words stand twice in a row`,
@@ -116,6 +121,7 @@ const REPAIRS: Partial<Record<CheckName, string>> = {
   legible: 'Make it stand out',
   'short-for-voice': 'Follow the voice',
   'double-word': 'Say it once',
+  'over-destination': 'Bring it to the length',
   'repeated-line': 'Take the line out',
   'voice-differs': 'Say what is shown',
   silence: 'Follow the voice',
@@ -137,6 +143,7 @@ export const markKindWords: Record<CheckName, string> = {
   'small-picture': 'Small pictures',
   'subject-cut': 'Subject cut off',
   'slow-opening': 'Slow opening',
+  'over-destination': 'Too long for a destination',
   leftover: 'Not replaced yet',
   spelling: 'Spelling',
   'double-word': 'Twice in a row',

@@ -18,6 +18,7 @@ import { takeBackWaiver, waive } from './waive.ts';
 const setter = new Typesetter((text, font) => text.length * font.size * 0.5);
 const NOTHING: ProofFacts = {
   ...{ takes: {}, assets: {}, tracks: {}, ownTracks: {}, refused: {}, credits: {} },
+  destinations: [],
   misspelled: () => [],
 };
 const good = () => picture('p', { confidence: 0.9 });

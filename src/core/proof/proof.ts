@@ -11,6 +11,7 @@ import { offTarget } from './checks/off-target.ts';
 import { onHead } from './checks/on-head.ts';
 import { otherLanguage } from './checks/other-language.ts';
 import { outsideSafe } from './checks/outside-safe.ts';
+import { overDestination } from './checks/over-destination.ts';
 import { readingSpeed } from './checks/reading-speed.ts';
 import { repeatedLine } from './checks/repeated-line.ts';
 import { repeatedPicture } from './checks/repeated-picture.ts';
@@ -43,6 +44,7 @@ const CHECKS = {
   'subject-cut': subjectCut,
   'slow-opening': slowOpening,
   'off-target': offTarget,
+  'over-destination': overDestination,
   flashing,
   'short-for-voice': shortForVoice,
   'voice-differs': voiceDiffers,

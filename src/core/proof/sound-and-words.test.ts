@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { markWords, repairWords } from '../../wording/marks.ts';
+import { type Destination, FIRST_DESTINATIONS } from '../kit/destinations.ts';
 import { applyEdit } from '../piece/edit.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
-import { newBed, type Piece, type Scene } from '../piece/types.ts';
+import { newBed, newKitEntry, type Piece, type Scene } from '../piece/types.ts';
 import { msToSamples } from '../time.ts';
 import { compile } from '../timeline/compile.ts';
 import { narrationKey, wantedTakes } from '../timeline/keys.ts';
@@ -28,6 +29,7 @@ function facts(p: Piece): ProofFacts {
     };
   return {
     ...{ takes, tracks: {}, ownTracks: {}, refused: {}, credits: {} },
+    destinations: [{ ...(FIRST_DESTINATIONS[0] as Destination), longestMs: 6000, letters: 40 }],
     assets: Object.fromEntries(['p', 'q', 'r', 's', 't'].map((id) => [id, asset(id)])),
     misspelled: (text) =>
       [...text.matchAll(/\p{L}+/gu)]
@@ -194,6 +196,21 @@ describe('pictures that change', () => {
     const flash = { kind: 'flash', lengthMs: 200 } as const;
     expect(of('flashing', piece(short, { transition: flash })).length).toBeGreaterThan(0);
     expect(of('flashing', piece(short, { transition: { kind: 'cut', lengthMs: 0 } }))).toEqual([]);
+  });
+});
+
+describe('a destination', () => {
+  const lines = ['a', 'b', 'c', 'd'].map((id) => line(id, `Line ${id} is said slowly.`));
+
+  it('that takes less than the piece or its post has, once there are texts for it', () => {
+    const kit = [{ ...newKitEntry('tall'), post: 'x'.repeat(41) }];
+    const marks = of('over-destination', piece(lines, { kit }));
+    expect(marks.map((m) => m.check === 'over-destination' && m.what)).toEqual(['length', 'letters']);
+    expect(marks.map(markWords)[1]).toBe('Tall clips takes posts of 40 letters; yours has 41.');
+    expect(marks[0]?.repair).not.toBeNull();
+    expect(of('over-destination', piece(lines))).toEqual([]);
+    expect(of('over-destination', piece(lines, { kit: [newKitEntry('elsewhere')] }))).toEqual([]);
+    expect(of('over-destination', piece(lines.slice(0, 1), { kit: [newKitEntry('tall')] }))).toEqual([]);
   });
 });
 

@@ -1,5 +1,6 @@
 import type { CreditFact } from '../exchange/credits.ts';
 import type { Failure } from '../failure.ts';
+import type { Destination } from '../kit/destinations.ts';
 import type { Edit } from '../piece/edit.ts';
 import type { Piece, Scene } from '../piece/types.ts';
 import type { SpelledWord } from '../text/spelling.ts';
@@ -9,6 +10,8 @@ import type { Facts, Timeline, TimelineScene } from '../timeline/types.ts';
 export interface ProofFacts extends Facts {
   /** Narrations that no voice can make, by key. */
   refused: Readonly<Record<string, Failure>>;
+  /** Where posts go. */
+  destinations: readonly Destination[];
   /** The words of a text that no dictionary has. */
   misspelled(text: string): readonly SpelledWord[];
   /** On what terms each picture is used, by its id. */

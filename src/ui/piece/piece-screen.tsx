@@ -14,6 +14,7 @@ import { editFailureWords } from '../../wording/edits.ts';
 import { call } from '../shared/api.ts';
 import { CannotOpen, Opening } from '../shared/opening.tsx';
 import { useAfterPaint } from '../shared/use-after-paint.ts';
+import { useDestinations } from '../shared/use-destinations.ts';
 import { useOwnTracks } from '../shared/use-own-tracks.ts';
 import { addAssets, useShelf } from '../shared/use-shelf.ts';
 import { openStore, useOpen } from '../sync/open.ts';
@@ -181,6 +182,7 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
   const { takes, tracks, refused } = useMaterialState((s) => s);
   const { byId } = useShelf();
   const { byId: ownTracks } = useOwnTracks();
+  const destinations = useDestinations();
   const speller = useSpeller();
   const spelled = useSyncExternalStore(speller.subscribe, speller.snapshot, speller.snapshot);
   useEffect(() => {
@@ -189,6 +191,7 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
       tracks,
       ownTracks,
       refused,
+      destinations,
       misspelled: (text) => speller.wrong(text),
       assets: Object.fromEntries(byId),
       credits: { ...Object.fromEntries(byId), ...ownTracks },
@@ -196,6 +199,6 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
     // While somebody types the timeline may be a moment behind.
     if (timeline.scenes.every((s, i) => s.sceneId === piece.scenes[i]?.id))
       marks.set(check(piece, timeline, facts));
-  }, [piece, timeline, takes, tracks, ownTracks, refused, byId, marks, speller, spelled]);
+  }, [piece, timeline, takes, tracks, ownTracks, refused, byId, marks, destinations, speller, spelled]);
   return null;
 }

@@ -8,6 +8,7 @@ import { type Destination, POST_TONES, type PostTone } from '../../../core/kit/d
 import { FORMATS } from '../../../core/look/formats.ts';
 import { usePiece } from '../../piece/context.ts';
 import { call } from '../../shared/api.ts';
+import { DESTINATIONS } from '../../shared/use-destinations.ts';
 
 const TONES: Record<PostTone, string> = { plain: 'Plain', inviting: 'Inviting', personal: 'Personal' };
 
@@ -26,11 +27,11 @@ export function DestinationForm({
     mutationFn: (list: Destination[]) => call(putDestinations, { body: list }),
     onError: (e) => {
       message.error(e.message);
-      void client.invalidateQueries({ queryKey: ['destinations'] });
+      void client.invalidateQueries({ queryKey: DESTINATIONS });
     },
   });
   const keep = (list: Destination[]) => {
-    client.setQueryData(['destinations'], list);
+    client.setQueryData(DESTINATIONS, list);
     put.mutate(list);
   };
   const change = (now: Partial<Destination>) =>

@@ -1,22 +1,18 @@
 'use client';
 
-import { useQuery } from '@tanstack/react-query';
 import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
-import { listDestinations } from '../../../api/destinations.ts';
 import { kitFileText, letters, sayKit } from '../../../core/kit/entry.ts';
 import { type KitText, postKit } from '../../../core/kit/kit.ts';
 import { newKitEntry } from '../../../core/piece/types.ts';
 import { clock, framesToMs } from '../../../core/time.ts';
 import { usePiece, usePieceState, useTimelineNow, useViewState } from '../../piece/context.ts';
-import { call } from '../../shared/api.ts';
 import { CopyButton } from '../../shared/copy-button.tsx';
+import { useDestinations } from '../../shared/use-destinations.ts';
 import { useShelf } from '../../shared/use-shelf.ts';
 import { DestinationForm } from './destination-form.tsx';
 import './kit.css';
 import { OwnText } from './own-text.tsx';
-
-const NONE: never[] = [];
 
 /** The texts that go with the video, for one destination at a time: proposed from its own words, and the writer's to change. */
 export function KitPanel() {
@@ -24,10 +20,7 @@ export function KitPanel() {
   const piece = usePieceState((s) => s.doc);
   const timeline = useTimelineNow();
   const { byId } = useShelf();
-  const { data: destinations = NONE } = useQuery({
-    queryKey: ['destinations'],
-    queryFn: () => call(listDestinations, {}),
-  });
+  const destinations = useDestinations();
   const open = useViewState((s) => s.open.destination);
   const [setting, setSetting] = useState(false);
   const to = destinations.find((d) => d.id === open) ?? destinations[0];
