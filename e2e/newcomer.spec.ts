@@ -144,7 +144,7 @@ test('with the keyboard alone, from the desk to a video', async ({ page }) => {
   const hand = new Hand(page);
   await hand.paste(SCRIPT);
   const tabTo = async (name: string) => {
-    for (let i = 0; i < 80; i++) {
+    for (let i = 0; i < 140; i++) {
       await page.keyboard.press('Tab');
       const found = await page.evaluate(() => document.activeElement?.textContent?.trim() ?? '');
       if (found === name) return;

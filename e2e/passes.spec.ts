@@ -118,7 +118,7 @@ test('the monitor plays with sound from any scene, and the strip shows scenes, w
   await begin(page);
   await voicesReady(page);
   await pass(page, 'Music');
-  await expect(page.getByText('Composed to the length of this piece')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('Made to the length of this piece')).toBeVisible({ timeout: 60_000 });
   await expect(page.locator('.strip__scene')).toHaveCount(5);
   const painted = await page.locator('.strip canvas').evaluate((c) => {
     const canvas = c as HTMLCanvasElement;
