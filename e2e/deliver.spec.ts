@@ -105,7 +105,7 @@ test('the post kit keeps to its destination, is typed over and copied, and desti
   expect((await stored(page, id)).piece.kit).toMatchObject([
     { destination: 'tall', variant: 1, post: 'Mine alone.' },
   ]);
-  await kit.getByRole('button', { name: 'As proposed' }).click();
+  await kit.getByRole('button', { name: 'As proposed', exact: true }).click();
   await expect(post).not.toHaveValue('Mine alone.');
 
   await kit.getByRole('button', { name: 'What is wanted there' }).click();
