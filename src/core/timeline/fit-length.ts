@@ -2,7 +2,7 @@ import { lookOf } from '../look/looks.ts';
 import { applyEdit, type Edit, edit, type Op } from '../piece/edit.ts';
 import { LIMITS } from '../piece/limits.ts';
 import { type Piece, type PieceVoice, type Scene, spokenOf, voiceIn } from '../piece/types.ts';
-import { contentWords, tokens } from '../text/tokens.ts';
+import { contentWords } from '../text/tokens.ts';
 import { framesToMs, type Milliseconds, msToSamples } from '../time.ts';
 import { narrationKey, takeKey } from './keys.ts';
 import { layTimes } from './times.ts';
@@ -41,6 +41,8 @@ const FIT = {
   holdMs: 600,
   /** At least so much of the piece stays. */
   stays: 0.5,
+  /** What a figure adds to what a scene is worth. */
+  figure: 0.15,
   /** A pause at a comma or a full stop, for the estimate. */
   pauseMs: 140,
 } as const;
@@ -124,7 +126,7 @@ class Walk {
     const most = Math.max(from, this.piece.voice.pace * fast);
     // Words are only a part of the length: the pace is found by halving.
     let [low, high] = [least, most];
-    for (let i = 0; i < 12; i++) {
+    for (let i = 0; i < 6; i++) {
       const middle = (low + high) / 2;
       if (this.lengthOf(this.with(this.voiceOps({ pace: middle }))) > this.targetMs) low = middle;
       else high = middle;
@@ -134,21 +136,31 @@ class Walk {
   }
 
   leaveOut(): void {
+    if (this.there || this.over <= 0) return;
+    const spans = this.spans(this.now);
     const least = Math.ceil(this.piece.scenes.length * FIT.stays);
-    while (!this.there && this.over > 0 && this.now.scenes.length > least) {
-      const weakest = weakestOf(this.now.scenes);
-      if (!weakest) return;
-      const before = this.over;
-      const ops: Op[] = [{ op: 'remove', id: weakest.scene.id }];
-      const after = this.lengthOf(this.with(ops)) - this.targetMs;
-      // Rather a little too long than much too short.
-      if (Math.abs(after) >= before) return;
+    const ranking = new Weakest(this.now.scenes);
+    let ms = this.ms;
+    const ops: Op[] = [];
+    for (let left = this.now.scenes.length; left > least; left--) {
+      const over = ms - this.targetMs;
+      const weakest = over > this.targetMs * FIT.near ? ranking.next() : null;
+      if (!weakest) break;
       const { scene, shared, of } = weakest;
-      this.take(ops, (afterMs) => ({
-        way: 'leave-out',
-        ...{ sceneId: scene.id, shown: scene.shown, shared, of, afterMs },
-      }));
+      const after = over - (spans.get(scene.id) ?? 0);
+      // Rather a little too long than much too short.
+      if (Math.abs(after) >= over) break;
+      ms = after + this.targetMs;
+      ops.push({ op: 'remove', id: scene.id });
+      this.steps.push({ way: 'leave-out', sceneId: scene.id, shown: scene.shown, shared, of, afterMs: ms });
     }
+    if (!ops.length) return;
+    this.now = this.with(ops);
+    this.ops.push(...ops);
+    // On the beat the others may have moved.
+    this.ms = this.lengthOf(this.now);
+    const last = this.steps.at(-1);
+    if (last) last.afterMs = this.ms;
   }
 
   hold(): void {
@@ -228,28 +240,44 @@ class Walk {
   }
 }
 
-/** The scene that shares least with the rest: of its words that mean something the fewest come back. null where all are needed. */
-function weakestOf(scenes: readonly Scene[]): { scene: Scene; shared: number; of: number } | null {
-  const words = scenes.map((s) => new Set(contentWords(s.shown).map((w) => w.stem)));
-  const count = new Map<string, number>();
-  for (const set of words) for (const w of set) count.set(w, (count.get(w) ?? 0) + 1);
-  const rated = scenes.flatMap((scene, i) => {
-    // The opening, the end, titles, and what the writer stressed are not up for it.
-    const kept =
-      i === 0 ||
-      i === scenes.length - 1 ||
-      scene.layout === 'title' ||
-      scene.layout === 'end' ||
-      scene.highlights.length > 0 ||
-      scene.narration.kind === 'take';
-    if (kept) return [];
-    const mine = [...(words[i] as Set<string>)];
-    const shared = mine.filter((w) => (count.get(w) ?? 0) > 1).length;
-    const figures = tokens(scene.shown).some((t) => /\d/.test(t.text)) ? 0.15 : 0;
-    return [{ scene, shared, of: mine.length, worth: (mine.length ? shared / mine.length : 0) + figures }];
-  });
-  return rated.reduce<(typeof rated)[number] | null>(
-    (min, r) => (!min || r.worth < min.worth ? r : min),
-    null,
-  );
+/** Gives the scenes that can go, one after the other: that first of whose words that mean something the fewest come back. */
+class Weakest {
+  private readonly rows: { scene: Scene; words: Set<string>; figure: boolean; kept: boolean }[];
+  private readonly count = new Map<string, number>();
+
+  constructor(scenes: readonly Scene[]) {
+    this.rows = scenes.map((scene, i) => ({
+      scene,
+      words: new Set(contentWords(scene.shown).map((w) => w.stem)),
+      figure: /\d/.test(scene.shown),
+      // The opening, the end, titles, recordings and what the writer stressed are not up for it.
+      kept:
+        i === 0 ||
+        i === scenes.length - 1 ||
+        scene.layout === 'title' ||
+        scene.layout === 'end' ||
+        scene.highlights.length > 0 ||
+        scene.narration.kind === 'take',
+    }));
+    for (const { words } of this.rows) for (const w of words) this.count.set(w, (this.count.get(w) ?? 0) + 1);
+  }
+
+  /** null where all are needed. */
+  next(): { scene: Scene; shared: number; of: number } | null {
+    const rated = this.rows.flatMap((row) => {
+      if (row.kept) return [];
+      const shared = [...row.words].filter((w) => (this.count.get(w) ?? 0) > 1).length;
+      const worth = (row.words.size ? shared / row.words.size : 0) + (row.figure ? FIT.figure : 0);
+      return [{ row, shared, worth }];
+    });
+    const found = rated.reduce<(typeof rated)[number] | null>(
+      (min, r) => (!min || r.worth < min.worth ? r : min),
+      null,
+    );
+    if (!found) return null;
+    const { row, shared } = found;
+    row.kept = true;
+    for (const w of row.words) this.count.set(w, (this.count.get(w) ?? 1) - 1);
+    return { scene: row.scene, shared, of: row.words.size };
+  }
 }
