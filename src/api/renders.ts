@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { DeliveryKindName } from '../core/deliver/kinds.ts';
 import { LIMITS } from '../core/piece/limits.ts';
-import { type Delivery, deliverySchema } from '../core/piece/types.ts';
+import { type Delivery, deliverySchema } from '../core/piece/outputs.ts';
 import { answer, byId, endpoint } from './endpoint.ts';
 
 export const RENDER_STATES = ['waiting', 'running', 'done', 'failed', 'cancelled'] as const;

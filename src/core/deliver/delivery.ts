@@ -1,5 +1,6 @@
 import { type Edit, pieceEdit } from '../piece/edit.ts';
-import { type Delivery, newDelivery, type Piece } from '../piece/types.ts';
+import { type Delivery, newDelivery } from '../piece/outputs.ts';
+import type { Piece } from '../piece/types.ts';
 import { framesToMs, type Milliseconds } from '../time.ts';
 import type { Timeline } from '../timeline/types.ts';
 

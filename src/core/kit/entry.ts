@@ -1,5 +1,6 @@
 import { type Edit, pieceEdit } from '../piece/edit.ts';
-import { type KitEntry, newKitEntry, type Piece } from '../piece/types.ts';
+import { type KitEntry, newKitEntry } from '../piece/outputs.ts';
+import type { Piece } from '../piece/types.ts';
 import type { Destination } from './destinations.ts';
 import type { PostKit } from './kit.ts';
 

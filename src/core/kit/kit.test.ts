@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { applyEdit } from '../piece/edit.ts';
+import { newKitEntry } from '../piece/outputs.ts';
 import { piece, scene } from '../piece/testing.ts';
-import { newKitEntry, type Piece, placed } from '../piece/types.ts';
+import { type Piece, placed } from '../piece/types.ts';
 import { type Destination, destinationsSchema, FIRST_DESTINATIONS } from './destinations.ts';
 import { kitFileText, letters, sayKit } from './entry.ts';
 import { postKit } from './kit.ts';

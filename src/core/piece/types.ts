@@ -1,5 +1,4 @@
 import Joi from 'joi';
-import { DELIVERY_KIND_NAMES, type DeliveryKindName } from '../deliver/kinds.ts';
 import { CHOSEN_FAMILIES, type FamilyName } from '../look/families.ts';
 import { FORMATS, type Format } from '../look/formats.ts';
 import { GRADE_NAMES, type GradeName } from '../look/grades.ts';
@@ -10,13 +9,13 @@ import { TRANSITION_KINDS, type TransitionKind } from '../look/transitions.ts';
 import { ALIGNS, type Align } from '../look/types.ts';
 import { MOOD_NAMES, type Mood } from '../music/moods.ts';
 import { ON_BEAT, type OnBeat } from '../music/on-beat.ts';
-import { EFFECT_NAMES, type EffectName } from '../sound/effects.ts';
 import { TONE_NAMES, type ToneName } from '../sound/tones.ts';
 import { SOURCE_KINDS, type SourceKind } from '../source/kinds.ts';
 import type { Decibels, Milliseconds } from '../time.ts';
-import { HEIGHTS, type Height } from '../timeline/heights.ts';
+import { BORDER_SOUNDS, type BorderSound, type SceneEffect, sceneEffectSchema } from './effects.ts';
 import { colour, field, firstOf, idSchema, type Of, oneOf, share, wholeOf } from './field.ts';
 import { LIMITS } from './limits.ts';
+import { type Delivery, deliverySchema, type KitEntry, kitEntrySchema, newDelivery } from './outputs.ts';
 import { type PictureReason, reasonSchema } from './reasons.ts';
 
 export const PIECE_VERSION = 7;
@@ -280,19 +279,6 @@ const narration = Joi.alternatives().try(
   ),
 );
 
-const EFFECT_FIELDS = {
-  name: field<EffectName | 'none'>('none', oneOf([...EFFECT_NAMES, 'none'] as const)),
-  /** Added to its own level, dB. */
-  gainDb: field<Decibels>(0, Joi.number().min(-24).max(12)),
-};
-/** A short sound with which a scene begins. */
-export type SceneEffect = Of<typeof EFFECT_FIELDS>;
-export const newEffect = (name: SceneEffect['name']): SceneEffect => ({ ...firstOf(EFFECT_FIELDS), name });
-
-/** What is heard on the borders of a piece. */
-const BORDER_SOUNDS = ['none', 'fitting', ...EFFECT_NAMES] as const;
-export type BorderSound = (typeof BORDER_SOUNDS)[number];
-
 /** Where a line came from: its place in the source ("p4.1", "fact:price") and the sentence as it stands there. */
 export interface LineOrigin {
   ref: string;
@@ -331,7 +317,7 @@ export const SCENE_FIELDS = {
   /** On the border to the scene before; null as the piece has it. */
   transition: field<BorderTransition | null>(null, wholeOf(TRANSITION_FIELDS).allow(null)),
   /** What is heard as the scene begins; null as the piece has it. */
-  effect: field<SceneEffect | null>(null, wholeOf(EFFECT_FIELDS).allow(null)),
+  effect: field<SceneEffect | null>(null, sceneEffectSchema.allow(null)),
   /** null: as the piece is. */
   look: field<SceneLook | null>(null, wholeOf(SCENE_LOOK_FIELDS).allow(null)),
   /** Length set by hand; null follows the voice. */
@@ -433,36 +419,6 @@ const waiver = Joi.object({
   reason: Joi.string().allow('').max(200).required(),
 });
 
-const DELIVERY_FIELDS = {
-  kind: field<DeliveryKindName>('mp4', oneOf(DELIVERY_KIND_NAMES)),
-  /** null: as the piece is. */
-  format: field<Format | null>(null, oneOf(FORMATS).allow(null)),
-  /** Lines of the short side. */
-  height: field<Height>(1080, Joi.valid(...HEIGHTS)),
-  /** Words of caption scenes are in the picture. */
-  captions: field<boolean>(true, Joi.boolean()),
-};
-/** One wanted output. */
-export type Delivery = { id: string } & Of<typeof DELIVERY_FIELDS>;
-export const newDelivery = (id: string): Delivery => ({ id, ...firstOf(DELIVERY_FIELDS) });
-export const deliverySchema = wholeOf(DELIVERY_FIELDS, { id: idSchema });
-
-const ownWords = (most: number) => Joi.string().allow('').max(most).allow(null);
-const KIT_FIELDS = {
-  /** The destination, by id. */
-  destination: field<string>('', idSchema),
-  /** Which of the machine's proposals, from 0. */
-  variant: field<number>(0, Joi.number().integer().min(0).max(999)),
-  /** What the writer made of them; null as proposed. */
-  headline: field<string | null>(null, ownWords(300)),
-  post: field<string | null>(null, ownWords(20_000)),
-  summary: field<string | null>(null, ownWords(3000)),
-  alternative: field<string | null>(null, ownWords(1000)),
-};
-/** The texts that go with the video to one destination. */
-export type KitEntry = Of<typeof KIT_FIELDS>;
-export const newKitEntry = (destination: string): KitEntry => ({ ...firstOf(KIT_FIELDS), destination });
-
 export const PIECE_FIELDS = {
   title: field<string>('', Joi.string().allow('').max(LIMITS.titleLength)),
   format: field<Format>('9:16', oneOf(FORMATS)),
@@ -513,7 +469,7 @@ export const PIECE_FIELDS = {
   /** Texts that go with it, for destinations at which the writer has been. */
   kit: field<KitEntry[]>(
     [],
-    Joi.array().items(wholeOf(KIT_FIELDS)).max(LIMITS.destinations).unique('destination'),
+    Joi.array().items(kitEntrySchema).max(LIMITS.destinations).unique('destination'),
   ),
   /** The moment of the piece that is its cover; null: the opening. */
   coverMs: field<Milliseconds | null>(null, pieceMoment.allow(null)),

@@ -7,7 +7,7 @@ import { DELIVERY_KIND_NAMES, DELIVERY_KINDS, deliveryKind } from '../../core/de
 import { FORMATS } from '../../core/look/formats.ts';
 import { pieceEdit } from '../../core/piece/edit.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
-import type { Delivery } from '../../core/piece/types.ts';
+import type { Delivery } from '../../core/piece/outputs.ts';
 import { clock, framesToMs } from '../../core/time.ts';
 import { HEIGHTS } from '../../core/timeline/heights.ts';
 import { newId, usePiece, usePieceState, useTimelineNow } from '../piece/context.ts';

@@ -4,7 +4,7 @@ import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { kitFileText, letters, sayKit } from '../../../core/kit/entry.ts';
 import { type KitText, postKit } from '../../../core/kit/kit.ts';
-import { newKitEntry } from '../../../core/piece/types.ts';
+import { newKitEntry } from '../../../core/piece/outputs.ts';
 import { clock, framesToMs } from '../../../core/time.ts';
 import { usePiece, usePieceState, useTimelineNow, useViewState } from '../../piece/context.ts';
 import { CopyButton } from '../../shared/copy-button.tsx';

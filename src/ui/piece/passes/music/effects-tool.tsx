@@ -3,7 +3,7 @@
 import { Button, Select, Slider } from 'antd';
 import { TRANSITIONS } from '../../../../core/look/transitions.ts';
 import { edit, pieceEdit } from '../../../../core/piece/edit.ts';
-import { type BorderSound, newEffect, type SceneEffect } from '../../../../core/piece/types.ts';
+import { type BorderSound, newEffect, type SceneEffect } from '../../../../core/piece/effects.ts';
 import { EFFECT_NAMES, EFFECTS } from '../../../../core/sound/effects.ts';
 import { MIX } from '../../../../core/sound/mix.ts';
 import { effectAddress } from '../../../shared/effect-address.ts';
