@@ -90,7 +90,7 @@ export const pieceBundle = endpoint('GET', '/api/pieces/:id/bundle', {
 });
 
 /** The largest bundle that is taken, bytes. */
-export const LARGEST_BUNDLE = 600_000_000;
+export const LARGEST_BUNDLE = 300_000_000;
 
 /** Takes a bundle in as a new piece. */
 export const openBundle = endpoint('PUT', '/api/bundles', {

@@ -46,7 +46,7 @@ interface Manifest {
 
 const MANIFEST = 'nabbet.json';
 /** Bytes of the manifest, of one file and of all of them. */
-const MOST = { manifest: 60_000_000, part: 1_600_000_000, all: 2_000_000_000 } as const;
+const MOST = { manifest: 30_000_000, part: 300_000_000, all: 900_000_000 } as const;
 
 const name = Joi.string().max(120).required();
 const id = Joi.string()
