@@ -1,5 +1,6 @@
 import type { Beats } from '../sound/beats/beats.ts';
 import type { Milliseconds } from '../time.ts';
+import { FIRM_BEAT } from './grid.ts';
 
 /** What is known of a track that was brought. */
 export interface TrackAnalysis extends Beats {
@@ -29,14 +30,15 @@ const FIT = {
   /** A phrase in bars: a seam that keeps its place in it is hardly heard. */
   phrase: 4,
   phraseCost: 0.12,
+  /** One seam makes so many times of what is there; a loop goes round so often at most. */
+  bridged: 1.7,
+  rounds: 500,
   /** A loop has so many bars at least, where there are as many. */
   loopBars: 8,
   /** With beats that have to stay where they are, silence of so much may follow the end. */
   restMs: 700,
   /** Bars at the end that are the ending. */
   endingBars: 2,
-  /** Less than this is no beat. */
-  sure: 0.04,
 } as const;
 
 /**
@@ -51,14 +53,15 @@ export function fitted(
   steady: boolean,
 ): FittedTrack {
   const start = Math.min(startMs, Math.max(0, endMs - 1));
-  const bars = track && track.sure >= FIT.sure ? barsFrom(track, start, endMs) : [];
+  const bars = track && track.sure >= FIRM_BEAT ? barsFrom(track, start, endMs) : [];
   if (!track || bars.length < 3) return repeated(start, endMs, lengthMs);
   const parts: [Milliseconds, Milliseconds][] = [];
   let from = start;
   let left = lengthMs;
-  const loop = bestLoop(track, bars);
-  // More than one seam can bridge: the loop goes round.
-  while (loop && left > (endMs - from) * 1.7 && parts.length < 500) {
+  // More than one seam can bridge: a loop goes round.
+  const tooLong = () => left > (endMs - from) * FIT.bridged;
+  const loop = tooLong() ? bestLoop(track, bars) : null;
+  while (loop && tooLong() && parts.length < FIT.rounds) {
     parts.push([from, loop.end]);
     left -= loop.end - from;
     from = loop.start;
@@ -116,7 +119,7 @@ function seamed(
   steady: boolean,
 ): FittedTrack | null {
   let best: { cost: number; fit: FittedTrack } | null = null;
-  const offer = (total: Milliseconds, seam: number, parts: [Milliseconds, Milliseconds][]) => {
+  const offer = (total: Milliseconds, seam: () => number, parts: [Milliseconds, Milliseconds][]) => {
     const speed = total / length;
     const off = steady
       ? total > length || total < length - FIT.restMs
@@ -124,18 +127,17 @@ function seamed(
         : (length - total) / FIT.restMs
       : Math.abs(speed - 1) / FIT.play;
     if (off > 1) return;
-    const cost = seam + FIT.speedCost * off;
+    const cost = seam() + FIT.speedCost * off;
     if (!best || cost < best.cost) best = { cost, fit: { parts, speed: steady ? 1 : speed, whole: true } };
   };
-  offer(endMs - from, 0, [[from, endMs]]);
+  offer(endMs - from, () => 0, [[from, endMs]]);
   const ending = bars.at(-FIT.endingBars)?.at ?? endMs;
   for (const out of bars)
     for (const back of bars) {
       // The ending is played as it is, and something comes before the seam.
       if (out === back || back.at > ending || out.at <= from) continue;
       const total = out.at - from + endMs - back.at;
-      if (Math.abs(total / length - 1) > 2 * FIT.play && !steady) continue;
-      offer(total, seamCost(track, out, back), [
+      offer(total, () => seamCost(track, out, back), [
         [from, out.at],
         [back.at, endMs],
       ]);

@@ -90,7 +90,8 @@ function explain(e: Error): string {
 /** Removes what killed processes left. */
 async function sweepAll(): Promise<void> {
   await sweep(dataPath('segments'), 'run-', Date.now());
-  for (const prefix of ['join-', 'sound-', 'recording-', 'music-', 'bundle-']) await sweep(dataPath(), prefix, Date.now());
+  for (const prefix of ['join-', 'sound-', 'recording-', 'music-', 'bundle-'])
+    await sweep(dataPath(), prefix, Date.now());
 }
 
 async function main(): Promise<void> {

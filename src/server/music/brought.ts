@@ -14,8 +14,8 @@ import { WavFile } from '../sound/wav.ts';
 import { levelTrack } from './level.ts';
 import type { HeardTrack } from './own-tracks.ts';
 
-/** Parts of the wave that is drawn; what is quieter than this against the loudest is silence. */
-const HEARD = { parts: 400, silence: 0.004 } as const;
+/** Parts of the wave that is drawn; what is no louder is no music; what is quieter than this against the loudest is silence. */
+const HEARD = { parts: 400, least: 1e-3, silence: 0.004 } as const;
 /** A track that is not played to its own end fades over so long. */
 const FADE = { whole: 400, cut: 2500 } as const;
 
@@ -31,7 +31,7 @@ export async function hearTrack(file: string): Promise<HeardTrack> {
   const loudest = samples.reduce((m, v) => Math.max(m, Math.abs(v)), 0);
   const ms = (i: number) => Math.round((i * 1000) / FEATURE_RATE);
   const lengthMs = ms(n);
-  if (loudest < 1e-3) return { lengthMs, endMs: 0, wave: [], analysis: null };
+  if (loudest < HEARD.least) return { lengthMs, endMs: 0, wave: [], analysis: null };
   const end = samples.findLastIndex((v) => Math.abs(v) > loudest * HEARD.silence) + 1;
   const heard = samples.subarray(0, end);
   const beats = beatsOf(heard);

@@ -19,8 +19,8 @@ import { makeWhole } from '../store/files.ts';
 import { needRoom } from '../store/room.ts';
 
 const ID = /^[0-9a-f]{32}$/;
-/** What is kept of a long one; quieter than this all through is no music. */
-const TRACK = { mostSeconds: 1800, quiet: 1e-3 } as const;
+/** What is kept of a long one, seconds. */
+const MOST_SECONDS = 1800;
 
 /** A track as it is kept: stereo, 48 kHz, FLAC, at the loudness that it came with. */
 export const ownTrackFile = (id: string): string | null =>
@@ -98,7 +98,7 @@ async function store(bytes: Uint8Array, file: string): Promise<void> {
             '-map_metadata',
             '-1',
           ],
-          ...['-t', String(TRACK.mostSeconds), '-ac', '2', '-ar', String(SAMPLE_RATE), '-sample_fmt', 's16'],
+          ...['-t', String(MOST_SECONDS), '-ac', '2', '-ar', String(SAMPLE_RATE), '-sample_fmt', 's16'],
           ...['-c:a', 'flac', '-f', 'flac', temporary],
         ],
         { timeoutMs: 600_000 },

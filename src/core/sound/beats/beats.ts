@@ -25,19 +25,22 @@ export const harmonyOf = (samples: Float32Array, beats: readonly Milliseconds[])
 
 const HOP_MS = (HOP * 1000) / FEATURE_RATE;
 
-/**
- * Tempi that are looked for, BPM; the one that people tap most, and octaves from it in which half of that is left; how firmly
- * beats keep their distance; from an onset's frame to when it is heard, ms; beats over which the distances are evened.
- */
 const RULES = {
+  /** Tempi that are looked for, BPM. */
   slowest: 46,
   fastest: 208,
+  /** The tempo that people tap most, BPM, and how many octaves from it count (standard deviation). */
   tapped: 112,
   spread: 0.95,
+  /** How firmly beats keep their distance, against the onsets on which they lie. */
   tight: 320,
+  /** From an onset's frame to when it is heard, ms. */
   latencyMs: 4,
+  /** Beats to both sides over which distances are evened. */
   even: 6,
+  /** What bass and drums add to the onsets. */
   low: 0.35,
+  /** What a change of harmony says about a bar, against bass and drums, and what onsets on the beats say. */
   harmony: 1.5,
   onBeat: 0.5,
 } as const;
