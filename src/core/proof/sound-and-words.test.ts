@@ -103,6 +103,8 @@ describe('words', () => {
       'What? Why?',
       'The XIX century.',
       'Is 3 < 5 and 7 > 2?',
+      '“[The mayor] promised it,” she said.',
+      'They called it “grate” [sic].',
       'To do it well takes time.',
     ])
       expect(of('leftover', piece([line('a', right)])), right).toEqual([]);

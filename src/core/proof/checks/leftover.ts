@@ -11,7 +11,9 @@ const LEFTOVERS = [
   /\b(?:TODO|TBD|TBA|FIXME|TK)\b/u,
   /\bX{2,}\b/u,
   /\?{3,}/u,
-  /\[[^\]\n]{1,60}\]/u,
+  // “[The mayor] promised it” is how a quotation is made clear, and stays.
+  /\[(?:\p{Lu}[\p{Lu}\d\s_-]*|[Xx]+|\.{3}|…|_+)\]/u,
+  /\[(?:your |the |insert |add )?(?:name|date|day|place|price|time|link|city|town|title|company|product|phone|number|address|text|picture|photo|logo|quote)s?(?: here)?\]/iu,
   /<\p{L}[^<>\n]{0,40}>/u,
   /\{\{?[^{}\n]{1,40}\}?\}/u,
   /\b(?:insert|add|enter) (?:your |the )?(?:text|name|title|link|date|address|price) here\b/iu,
