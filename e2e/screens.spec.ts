@@ -119,7 +119,10 @@ test('all actions, all keys, the menu of a scene, and rooms that are given more 
   await expect(rows(page)).toHaveCount(6);
   await page.locator('.strip__scene').nth(5).click({ button: 'right' });
   // The menu of before may still be going.
-  await page.getByRole('menuitem', { name: /^Delete/ }).last().click();
+  await page
+    .getByRole('menuitem', { name: /^Delete/ })
+    .last()
+    .click();
   await expect(rows(page)).toHaveCount(5);
 
   // A border is moved by its keys, and stands there after a reload.

@@ -98,7 +98,7 @@ export const renders = mysqlTable(
     heartbeatAt: time('heartbeat_at'),
     finishedAt: time('finished_at'),
   },
-  (t) => [index('renders_queue').on(t.state, t.createdAt), index('renders_piece').on(t.pieceId)],
+  (t) => [index('renders_queue').on(t.state, t.place, t.createdAt), index('renders_piece').on(t.pieceId)],
 );
 
 /** What a writer brought, as it was read, with every choice made on its outline. */

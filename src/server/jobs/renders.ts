@@ -225,7 +225,8 @@ export async function claimJob(): Promise<Job | null> {
   return db().transaction(async (tx) => {
     const [row] = await tx
       .select()
-      .from(renders)
+      // In the order of the index, so that a row is locked and not all that wait.
+      .from(renders, { forceIndex: ['renders_queue'] })
       .where(eq(renders.state, 'waiting'))
       .orderBy(asc(renders.place), asc(renders.createdAt))
       .limit(1)
