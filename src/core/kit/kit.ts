@@ -44,6 +44,9 @@ const KIT = {
   hooks: 4,
 } as const;
 
+/** What a kit is made of. */
+type Written = Pick<Piece, 'title' | 'scenes'>;
+
 /** One sentence of the piece. */
 interface Said {
   text: string;
@@ -72,7 +75,7 @@ const CALL =
  * Pure.
  */
 export function postKit(
-  piece: Piece,
+  piece: Written,
   to: Destination,
   variant: number,
   pictureOf: (assetId: string) => string,
@@ -103,7 +106,7 @@ export function postKit(
   };
 }
 
-function saidIn(piece: Piece): Said[] {
+function saidIn(piece: Written): Said[] {
   const lines = piece.scenes.flatMap((scene, i) => {
     // A line of the screen may be no sentence; what is spoken is one.
     const spoken = spokenOf(scene).replace(/\s+/g, ' ').trim();
@@ -156,7 +159,7 @@ const turned = <T>(list: readonly T[], by: number): T[] =>
   list.length ? list.map((_, i) => list[(i + by) % list.length] as T) : [];
 
 /** The title, and the strongest lines that fit; other ones first with every variant. */
-function headlinesOf(piece: Piece, ranked: readonly Said[], variant: number): KitText[] {
+function headlinesOf(piece: Written, ranked: readonly Said[], variant: number): KitText[] {
   const { least, most } = KIT.headline;
   const plain = (text: string) => text.replace(/[.…]+$/u, '').trim();
   const lines = ranked
@@ -242,7 +245,7 @@ function quotesOf(ranked: readonly Said[], variant: number): KitText[] {
 }
 
 /** What the piece is about, as single words in one: names first, then what comes back most. */
-function tagsOf(piece: Piece, said: readonly Said[]): string[] {
+function tagsOf(piece: Written, said: readonly Said[]): string[] {
   const count = new Map<string, { word: string; worth: number }>();
   const texts = [piece.title, ...said.map((s) => s.text)];
   texts.forEach((text, i) => {
@@ -292,7 +295,7 @@ const asTag = (words: string): string =>
     .join('');
 
 /** What is seen on the cover, and the words on it. */
-function alternativeOf(piece: Piece, pictureOf: (assetId: string) => string): string {
+function alternativeOf(piece: Written, pictureOf: (assetId: string) => string): string {
   const opening = piece.scenes[0];
   const shows = opening?.pictures[0] ? pictureOf(opening.pictures[0].assetId) : '';
   const words = opening?.shown.replace(/\s+/g, ' ').trim() ?? '';

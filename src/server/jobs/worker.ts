@@ -90,7 +90,7 @@ function explain(e: Error): string {
 /** Removes what killed processes left. */
 async function sweepAll(): Promise<void> {
   await sweep(dataPath('segments'), 'run-', Date.now());
-  for (const prefix of ['join-', 'sound-', 'recording-', 'music-', 'bundle-'])
+  for (const prefix of ['join-', 'sound-', 'recording-', 'bundle-'])
     await sweep(dataPath(), prefix, Date.now());
 }
 

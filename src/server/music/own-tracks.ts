@@ -1,22 +1,18 @@
-import { createHash } from 'node:crypto';
-import { mkdtemp, rm, stat, writeFile } from 'node:fs/promises';
+import { rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { desc, eq, inArray } from 'drizzle-orm';
-import { fileTypeFromBuffer } from 'file-type';
 import type { OwnTrack, TrackChange } from '../../api/music.ts';
 import { Failed } from '../../core/failure.ts';
 import type { TrackAnalysis } from '../../core/music/fitted.ts';
 import type { Piece } from '../../core/piece/types.ts';
-import { type Milliseconds, SAMPLE_RATE } from '../../core/time.ts';
+import type { Milliseconds } from '../../core/time.ts';
 import type { OwnTrackFact } from '../../core/timeline/types.ts';
 import { sound } from '../apart/apart.ts';
 import { dataPath } from '../config.ts';
 import { db } from '../db/client.ts';
 import { json } from '../db/json.ts';
 import { ownTracks } from '../db/schema.ts';
-import { ProgramError, run } from '../program.ts';
-import { makeWhole } from '../store/files.ts';
-import { needRoom } from '../store/room.ts';
+import { keptSound } from '../sound/kept-sound.ts';
 
 const ID = /^[0-9a-f]{32}$/;
 /** What is kept of a long one, seconds. */
@@ -41,18 +37,13 @@ export interface HeardTrack {
  * it was put away. Throws Failed (no-sound).
  */
 export async function keepTrack(bytes: Uint8Array, name: string): Promise<OwnTrack> {
-  // A list that leads to other files is no music, whatever it is called.
-  const kind = await fileTypeFromBuffer(bytes);
-  if (!kind || !/^(audio|video)\/|ogg/.test(kind.mime)) throw new Failed({ code: 'no-sound' });
-  await needRoom(3 * bytes.length);
-  const id = createHash('sha256').update(bytes).digest('hex').slice(0, 32);
+  const fileOf = (id: string) => ownTrackFile(id) as string;
+  const { id, file } = await keptSound(bytes, { channels: 2, mostSeconds: MOST_SECONDS, fileOf });
   const have = await rowOf(id);
   if (have) {
     await db().update(ownTracks).set({ archivedAt: null }).where(eq(ownTracks.id, id));
     return viewOf({ ...have, archivedAt: null });
   }
-  const file = ownTrackFile(id) as string;
-  await store(bytes, file);
   const heard = await sound('hear-track', file);
   if (heard.endMs === 0) {
     await rm(file, { force: true });
@@ -73,42 +64,6 @@ export async function keepTrack(bytes: Uint8Array, name: string): Promise<OwnTra
     })
     .onDuplicateKeyUpdate({ set: { archivedAt: null } });
   return viewOf((await rowOf(id)) as Row);
-}
-
-async function store(bytes: Uint8Array, file: string): Promise<void> {
-  const work = await mkdtemp(path.join(dataPath(), 'music-'));
-  try {
-    const came = path.join(work, 'came');
-    await writeFile(came, bytes);
-    await makeWhole(file, (temporary) =>
-      run(
-        'ffmpeg',
-        [
-          ...[
-            '-y',
-            '-v',
-            'error',
-            '-protocol_whitelist',
-            'file',
-            '-i',
-            came,
-            '-map',
-            '0:a:0',
-            '-vn',
-            '-map_metadata',
-            '-1',
-          ],
-          ...['-t', String(MOST_SECONDS), '-ac', '2', '-ar', String(SAMPLE_RATE), '-sample_fmt', 's16'],
-          ...['-c:a', 'flac', '-f', 'flac', temporary],
-        ],
-        { timeoutMs: 600_000 },
-      ),
-    );
-  } catch (e) {
-    throw e instanceof ProgramError && e.code === undefined ? new Failed({ code: 'no-sound' }) : e;
-  } finally {
-    await rm(work, { recursive: true, force: true });
-  }
 }
 
 /** The file's name as a title: without its ending, underscores and numbers in front. */

@@ -1,7 +1,4 @@
-import { createHash } from 'node:crypto';
-import { mkdtemp, rm, stat, writeFile } from 'node:fs/promises';
-import path from 'node:path';
-import { fileTypeFromBuffer } from 'file-type';
+import { rm, stat } from 'node:fs/promises';
 import type { Recording } from '../../api/material.ts';
 import { Failed } from '../../core/failure.ts';
 import type { RecordedPart } from '../../core/piece/types.ts';
@@ -11,9 +8,8 @@ import { voiced } from '../../core/sound/align/voiced.ts';
 import { HOP } from '../../core/sound/mel.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
 import { dataPath } from '../config.ts';
-import { ProgramError, run } from '../program.ts';
-import { makeWhole } from '../store/files.ts';
-import { needRoom } from '../store/room.ts';
+import { run } from '../program.ts';
+import { keptSound } from '../sound/kept-sound.ts';
 
 const ID = /^[0-9a-f]{32}$/;
 
@@ -29,34 +25,7 @@ const RECORDING = { mostSeconds: 7200, headMs: 90, footMs: 180 } as const;
  * nothing can be heard in it.
  */
 export async function keepRecording(bytes: Uint8Array): Promise<Recording> {
-  // A list that leads to other files is no recording, whatever it is called.
-  const kind = await fileTypeFromBuffer(bytes);
-  if (!kind || !/^(audio|video)\//.test(kind.mime)) throw new Failed({ code: 'no-sound' });
-  await needRoom(2 * bytes.length);
-  const id = createHash('sha256').update(bytes).digest('hex').slice(0, 32);
-  const file = fileOf(id);
-  if (!(await stat(file).catch(() => null))) {
-    const work = await mkdtemp(path.join(dataPath(), 'recording-'));
-    try {
-      const came = path.join(work, 'came');
-      await writeFile(came, bytes);
-      await makeWhole(file, (temporary) =>
-        run(
-          'ffmpeg',
-          [
-            ...['-y', '-v', 'error', '-protocol_whitelist', 'file', '-i', came, '-map', '0:a:0', '-vn'],
-            ...['-t', String(RECORDING.mostSeconds), '-ac', '1', '-ar', String(SAMPLE_RATE)],
-            ...['-c:a', 'flac', '-f', 'flac', temporary],
-          ],
-          { timeoutMs: 600_000 },
-        ),
-      );
-    } catch (e) {
-      throw e instanceof ProgramError && e.code === undefined ? new Failed({ code: 'no-sound' }) : e;
-    } finally {
-      await rm(work, { recursive: true, force: true });
-    }
-  }
+  const { id, file } = await keptSound(bytes, { channels: 1, mostSeconds: RECORDING.mostSeconds, fileOf });
   const samples = await samplesOf({ takeId: id, startMs: 0, endMs: null, clean: false });
   const lengthMs = Math.round((samples.length * 1000) / SAMPLE_RATE);
   const { speaks } = voiced(features(thirdRate(samples)));

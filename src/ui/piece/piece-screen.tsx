@@ -183,6 +183,9 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
   const { byId } = useShelf();
   const { byId: ownTracks } = useOwnTracks();
   const destinations = useDestinations();
+  // The shelf is large, and does not change with the words.
+  const assets = useMemo(() => Object.fromEntries(byId), [byId]);
+  const credits = useMemo(() => ({ ...assets, ...ownTracks }), [assets, ownTracks]);
   const speller = useSpeller();
   const spelled = useSyncExternalStore(speller.subscribe, speller.snapshot, speller.snapshot);
   useEffect(() => {
@@ -193,12 +196,25 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
       refused,
       destinations,
       misspelled: (text) => speller.wrong(text),
-      assets: Object.fromEntries(byId),
-      credits: { ...Object.fromEntries(byId), ...ownTracks },
+      assets,
+      credits,
     };
     // While somebody types the timeline may be a moment behind.
     if (timeline.scenes.every((s, i) => s.sceneId === piece.scenes[i]?.id))
       marks.set(check(piece, timeline, facts));
-  }, [piece, timeline, takes, tracks, ownTracks, refused, byId, marks, destinations, speller, spelled]);
+  }, [
+    piece,
+    timeline,
+    takes,
+    tracks,
+    ownTracks,
+    refused,
+    assets,
+    credits,
+    marks,
+    destinations,
+    speller,
+    spelled,
+  ]);
   return null;
 }

@@ -1,20 +1,18 @@
 'use client';
 
-import { CopyOutlined } from '@ant-design/icons';
 import { useQuery } from '@tanstack/react-query';
-import { App, Button } from 'antd';
 import { useMemo } from 'react';
 import { pieceCost } from '../../api/stock.ts';
 import { creditsOf } from '../../core/exchange/credits.ts';
 import { euros } from '../../wording/stock.ts';
 import { usePieceState } from '../piece/context.ts';
 import { call } from '../shared/api.ts';
+import { CopyButton } from '../shared/copy-button.tsx';
 import { useOwnTracks } from '../shared/use-own-tracks.ts';
 import { useShelf } from '../shared/use-shelf.ts';
 
 /** What is owed to others for the pictures and the music of the piece, and what was paid for them. */
 export function CreditNotes() {
-  const { message } = App.useApp();
   const piece = usePieceState((s) => s.doc);
   const pieceId = usePieceState((s) => s.id);
   const { byId } = useShelf();
@@ -23,12 +21,6 @@ export function CreditNotes() {
     () => creditsOf(piece, (id) => byId.get(id) ?? ownTracks[id]),
     [piece, byId, ownTracks],
   );
-  const copy = () =>
-    navigator.clipboard.writeText(credits.lines.join('\n')).then(
-      () => message.success('Copied.', 2),
-      () =>
-        message.error('The browser does not let this page copy. Select the lines and copy them by hand.', 5),
-    );
   const used = piece.scenes
     .flatMap((s) => s.pictures.map((p) => p.assetId))
     .filter((id) => byId.get(id)?.own);
@@ -51,9 +43,7 @@ export function CreditNotes() {
         <section className="credits" aria-labelledby="credits-title">
           <div className="tools__head">
             <h3 id="credits-title">Credits to publish with it</h3>
-            <Button size="small" icon={<CopyOutlined aria-hidden />} onClick={() => void copy()}>
-              Copy
-            </Button>
+            <CopyButton label="Copy the credits" text={credits.lines.join('\n')} />
           </div>
           <ul>
             {credits.lines.map((l) => (

@@ -18,6 +18,7 @@ import { OwnText } from './own-text.tsx';
 export function KitPanel() {
   const { store, apply, view } = usePiece();
   const piece = usePieceState((s) => s.doc);
+  const { title, scenes } = piece;
   const timeline = useTimelineNow();
   const { byId } = useShelf();
   const destinations = useDestinations();
@@ -27,8 +28,14 @@ export function KitPanel() {
   const entry = (to && piece.kit.find((k) => k.destination === to.id)) ?? newKitEntry(to?.id ?? '');
   const kit = useMemo(
     () =>
-      to && postKit(piece, to, entry.variant, (id) => byId.get(id)?.description || byId.get(id)?.title || ''),
-    [piece, to, entry.variant, byId],
+      to &&
+      postKit(
+        { title, scenes },
+        to,
+        entry.variant,
+        (id) => byId.get(id)?.description || byId.get(id)?.title || '',
+      ),
+    [title, scenes, to, entry.variant, byId],
   );
   if (!to || !kit) return null;
   const say = (change: Partial<typeof entry>, merge?: string) =>
