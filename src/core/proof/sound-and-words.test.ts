@@ -67,6 +67,10 @@ describe('words', () => {
       ['b', ['kettel', 'spoken']],
     ]);
     expect(markWords(of('spelling', p)[1] as Mark)).toContain('spoken words');
+    // A name that opens a sentence: by the name after it, or because it comes back.
+    expect(of('spelling', piece([line('a', 'Teh Venn keeps plot 17.')]))).toEqual([]);
+    expect(of('spelling', piece([line('a', 'Teh plants beans.'), line('b', 'Teh waits.')]))).toEqual([]);
+    expect(of('spelling', piece([line('a', 'Teh plants grow.')]))).toHaveLength(1);
     // Whoever writes it three times means it.
     const term = piece(['a', 'b', 'c'].map((id) => line(id, `Teh ${id} opens at noon.`)));
     expect(of('spelling', term)).toEqual([]);

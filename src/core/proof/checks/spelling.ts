@@ -7,26 +7,36 @@ export interface SpellingFinding extends Finding {
   in: 'shown' | 'spoken';
 }
 
-/** Whoever writes a word so often in one piece means it: it is a term, or a name. */
-const TERM = 3;
+/** Whoever writes a word so often in one piece means it: it is a term. A capital makes it a name sooner. */
+const MEANT = { term: 3, name: 2 } as const;
+const CAPITAL = /^\p{Lu}/u;
+
+/** "Radka Venn": at the beginning of a sentence only the name after it tells a name from another word. */
+const isFullName = (text: string, start: number, end: number): boolean =>
+  CAPITAL.test(text.slice(start)) && /^\s+\p{Lu}\p{Ll}/u.test(text.slice(end));
 
 /** A word that no dictionary has, where it stands first. */
 export const spelling: Check<SpellingFinding> = {
   weight: 'look',
   pass: 'words',
   find(input) {
+    const names = new Set<string>();
     const found = new Map<string, { finding: SpellingFinding; times: number }>();
     for (const { scene } of rowsOf(input)) {
       const said =
         scene.spoken === null || scene.narration.kind === 'take' ? [] : [['spoken', spokenOf(scene)]];
       for (const [where, text] of [['shown', scene.shown], ...said] as ['shown' | 'spoken', string][])
-        for (const { word } of input.facts.misspelled(text)) {
+        for (const { word, start, end } of input.facts.misspelled(text)) {
           const key = word.toLowerCase();
+          if (isFullName(text, start, end)) names.add(key);
           const have = found.get(key);
           if (have) have.times += where === 'shown' ? 1 : 0;
           else found.set(key, { finding: { sceneId: scene.id, word, in: where, repair: null }, times: 1 });
         }
     }
-    return [...found.values()].filter((f) => f.times < TERM).map((f) => f.finding);
+    return [...found].flatMap(([key, { finding, times }]) => {
+      const meant = times >= (CAPITAL.test(finding.word) ? MEANT.name : MEANT.term);
+      return meant || names.has(key) ? [] : [finding];
+    });
   },
 };
