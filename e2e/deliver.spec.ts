@@ -116,6 +116,10 @@ test('the post kit keeps to its destination, is typed over and copied, and desti
   await expect(kit.getByText(/\d+ of 60 letters/)).toBeVisible();
   expect((await post.inputValue()).length).toBeLessThanOrEqual(60);
   await accessible(page, 'a destination');
+  // What is being sent when a page goes may not arrive.
+  await expect
+    .poll(async () => JSON.stringify(await (await page.request.get('/api/destinations')).json()))
+    .toMatch(/town’s paper[^}]*"letters":60/);
   await page.reload();
   await panel(page);
   await part(page, 'Post kit');

@@ -24,6 +24,8 @@ export function DestinationForm({
   const { message } = App.useApp();
   const { view } = usePiece();
   const put = useMutation({
+    // One after the other: the list that was made last is the one that stays.
+    scope: { id: 'destinations' },
     mutationFn: (list: Destination[]) => call(putDestinations, { body: list }),
     onError: (e) => {
       message.error(e.message);
@@ -35,7 +37,11 @@ export function DestinationForm({
     put.mutate(list);
   };
   const change = (now: Partial<Destination>) =>
-    keep(destinations.map((d) => (d.id === of.id ? { ...d, ...now } : d)));
+    keep(
+      (client.getQueryData<Destination[]>(DESTINATIONS) ?? destinations).map((d) =>
+        d.id === of.id ? { ...d, ...now } : d,
+      ),
+    );
   return (
     <fieldset className="kit__form" aria-label={`What ${of.name} wants`}>
       <Input
