@@ -14,7 +14,8 @@ const YEAR_S = 365 * 24 * 3600;
 export function proxy(request: NextRequest): Response {
   const admitted = admission(request.headers);
   if (admitted === 'other-host') return said(failureWords({ code: 'other-host' }), 421);
-  if (admitted === 'no-access') return enter(request);
+  // A reviewer's page is an empty frame until its link is asked for.
+  if (admitted === 'no-access' && !request.nextUrl.pathname.startsWith('/review/')) return enter(request);
   const nonce = randomBytes(16).toString('base64');
   const policy = pagePolicy(nonce);
   const headers = new Headers(request.headers);

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 
-/** Who may call an endpoint. writer: everybody who may open the application. */
-export type Access = 'writer';
+/** Who may call an endpoint. writer: everybody who may open the application. reviewer: whoever has a link to a piece. */
+export type Access = 'writer' | 'reviewer';
 
 export type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 

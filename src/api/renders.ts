@@ -7,6 +7,13 @@ import { answer, byId, endpoint } from './endpoint.ts';
 export const RENDER_STATES = ['waiting', 'running', 'done', 'failed', 'cancelled'] as const;
 export type RenderState = (typeof RENDER_STATES)[number];
 
+/** Where a scene stands in a finished video. */
+export interface SceneTime {
+  id: string;
+  startMs: number;
+  endMs: number;
+}
+
 /** What the interface shows of a render. */
 export interface RenderView {
   id: string;
@@ -28,6 +35,8 @@ export interface RenderView {
   file: string | null;
   durationMs: number | null;
   rev: number;
+  /** The number under which reviewers watch it; null when it is not for them. */
+  version: number | null;
   createdAt: string;
   finishedAt: string | null;
 }

@@ -23,7 +23,14 @@ export async function proof(argv: string[]): Promise<void> {
   const own = await pictureViews(ids.filter((id) => !entries.has(id)));
   const credits: Record<string, CreditFact> = Object.fromEntries(own.map((v) => [v.id, v]));
   const misspelled = await misspelledBy(new Set());
-  const marks = check(piece, timeline, { ...facts, refused: {}, credits, misspelled, destinations: [] });
+  const marks = check(piece, timeline, {
+    ...facts,
+    refused: {},
+    credits,
+    misspelled,
+    destinations: [],
+    comments: [],
+  });
   const placeOf = (m: Mark) => piece.scenes.findIndex((s) => s.id === m.sceneId) + 1;
   if (options.json) {
     const found = marks.map((m) => ({ ...m, scene: placeOf(m), says: markWords(m) }));

@@ -18,6 +18,9 @@ export interface FailureValues {
   'no-track': object;
   'no-clip': object;
   'no-file': object;
+  'no-review': object;
+  'no-comment': object;
+  'no-version': object;
   'no-demo-page': object;
   'no-address': object;
 
@@ -45,6 +48,14 @@ export interface FailureValues {
   // Renders.
   'render-running': object;
   'render-over': object;
+
+  // Reviewers.
+  'review-over': { reason: 'expired' | 'withdrawn' };
+  'review-locked': object;
+  'wrong-password': object;
+  /** Asked too often; again after so many seconds. */
+  'too-often': { waitS: number };
+  'too-many-comments': { most: number };
 
   // Reading.
   address: { text: string };

@@ -31,6 +31,19 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
     'This music is not here any more. Choose another in the pass for music, or bring its file again.',
   'no-clip': () => 'There is no such clip.',
   'no-file': () => 'There is no such file.',
+  'no-review': () => 'This link opens nothing. Ask whoever sent it whether it is whole.',
+  'no-comment': () => 'There is no such comment any more.',
+  'no-version': () => 'This version cannot be watched any more. Reload the page for the newest one.',
+  'review-over': ({ reason }) =>
+    reason === 'expired'
+      ? 'The time of this link is over. Ask whoever sent it for a new one.'
+      : 'This link was withdrawn. Ask whoever sent it.',
+  'review-locked': () => 'This link wants its password.',
+  'wrong-password': () => 'That is not the password. Ask whoever sent the link.',
+  'too-often': ({ waitS }) =>
+    `That was too often in a short time. Try again in ${waitS} second${waitS === 1 ? '' : 's'}.`,
+  'too-many-comments': ({ most }) =>
+    `There are ${most} comments already; nobody reads more. Tell whoever sent the link.`,
   'no-demo-page': () => 'There is no such page in the made-up web.',
   'no-address': () => 'There is no address yet.',
 

@@ -19,6 +19,7 @@ const seconds = (ms: number): string => `${(ms / 1000).toFixed(1)} s`;
 
 /** What each mark says. */
 const WORDS: { [N in CheckName]: (m: Of<N>) => string } = {
+  comment: ({ author, text }) => `${author}: ${text}`,
   blank: ({ hint }) => `A blank is left: ${hint}.`,
   'no-picture': () => 'No picture yet.',
   'weak-picture': ({ confidence }) => `The picture is a weak match (${Math.round(confidence * 100)} of 100).`,
@@ -51,6 +52,12 @@ const WORDS: { [N in CheckName]: (m: Of<N>) => string } = {
   silence: ({ lengthMs, atMs }) => `Nothing is heard for ${seconds(lengthMs)}, from ${clock(atMs)} on.`,
   'music-loud': ({ underLu }) =>
     `The music lies only ${underLu.toFixed(0)} LU under the voice; words get lost from 10 on.`,
+  clipped: ({ peaks }) =>
+    `The recording was too loud for its microphone ${peaks} times: it crackles. Say it again with less level.`,
+  'no-alternative': () =>
+    'Nothing says what is seen on the cover, for those who do not see it. Describe the picture, or write it in the post kit.',
+  'machine-made': ({ title }) =>
+    `“${title}” was made by a machine. The credits say so; say it where you post the video, too.`,
   'off-target': ({ isMs, wantedMs }) =>
     `The piece is ${seconds(isMs)} long and shall be ${seconds(wantedMs)}.`,
   'short-for-voice': ({ wantedMs, isMs }) =>
@@ -66,6 +73,10 @@ const WORDS: { [N in CheckName]: (m: Of<N>) => string } = {
 
 /** What several marks of one check say together. */
 const MANY: Record<CheckName, (n: number) => string> = {
+  comment: (n) => `${n} comments of reviewers are open`,
+  clipped: (n) => `${n} recordings crackle`,
+  'no-alternative': (n) => `${n} covers have no words for those who do not see them`,
+  'machine-made': (n) => `${n} pictures were made by a machine`,
   blank: (n) => `${n} blanks are still open and would be seen in the video`,
   'no-picture': (n) => `${n} scenes have no picture yet`,
   'weak-picture': (n) => `${n} pictures are weak matches`,
@@ -132,6 +143,10 @@ const REPAIRS: Partial<Record<CheckName, string>> = {
 
 /** What each kind of finding is called. */
 export const markKindWords: Record<CheckName, string> = {
+  comment: 'Reviewers said',
+  clipped: 'Recordings that crackle',
+  'no-alternative': 'Cover without words for it',
+  'machine-made': 'Made by a machine',
   blank: 'Blanks',
   'no-picture': 'Without a picture',
   'weak-picture': 'Weak matches',

@@ -12,6 +12,10 @@ export interface CreditFact {
   licence: Licence;
   /** Who is to be named; empty when nobody has said. */
   credit: string;
+  /** What is seen, for those who do not see it. */
+  description?: string;
+  /** A machine made it. */
+  machineMade?: boolean;
 }
 
 /** What is owed to others for the pictures and the music of a piece. */
@@ -35,9 +39,10 @@ export function creditsOf(piece: Piece, factOf: (id: string) => CreditFact | und
     const fact = factOf(owed);
     if (!fact || met.has(owed)) return;
     met.add(owed);
-    const { id, title, licence, credit } = fact;
+    const { id, title, licence, credit, machineMade } = fact;
     if (licence === 'unknown') out.unknown.push({ id, title, scene });
     if (licence === 'credit' && credit) out.lines.push(`“${title}”: ${credit}`);
+    if (machineMade) out.lines.push(`“${title}”: machine-made`);
     if (licence === 'credit' && !credit) out.nameless.push({ id, title, scene });
   };
   const from = seenScenes(piece.scenes);

@@ -23,6 +23,9 @@ export const LIMITS = {
   /** Of a speaker. */
   nameLength: 60,
   speakers: 20,
+  /** What a reviewer says at once, letters; and what is said of a piece. */
+  commentLength: 2000,
+  comments: 3000,
   /** Words that are read in a way of their own, and letters of one. */
   sayings: 200,
   sayingLength: 80,

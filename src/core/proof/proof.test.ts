@@ -19,6 +19,7 @@ const setter = new Typesetter((text, font) => text.length * font.size * 0.5);
 const NOTHING: ProofFacts = {
   ...{ takes: {}, assets: {}, tracks: {}, ownTracks: {}, refused: {}, credits: {} },
   destinations: [],
+  comments: [],
   misspelled: () => [],
 };
 const good = () => picture('p', { confidence: 0.9 });

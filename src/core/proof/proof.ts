@@ -1,10 +1,14 @@
 import { blank } from './checks/blank.ts';
+import { clipped } from './checks/clipped.ts';
+import { comment } from './checks/comment.ts';
 import { credit } from './checks/credit.ts';
 import { doubleWord } from './checks/double-word.ts';
 import { flashing } from './checks/flashing.ts';
 import { leftover } from './checks/leftover.ts';
 import { legible } from './checks/legible.ts';
+import { machineMade } from './checks/machine-made.ts';
 import { musicLoud } from './checks/music-loud.ts';
+import { noAlternative } from './checks/no-alternative.ts';
 import { noPicture } from './checks/no-picture.ts';
 import { noVoice } from './checks/no-voice.ts';
 import { offTarget } from './checks/off-target.ts';
@@ -28,6 +32,7 @@ import { waiverOf } from './waive.ts';
 
 /** Everything that is looked for, in the order in which it is shown. */
 const CHECKS = {
+  comment,
   blank,
   leftover,
   spelling,
@@ -50,7 +55,10 @@ const CHECKS = {
   'voice-differs': voiceDiffers,
   silence,
   'music-loud': musicLoud,
+  clipped,
   credit,
+  'no-alternative': noAlternative,
+  'machine-made': machineMade,
   'no-voice': noVoice,
   'other-language': otherLanguage,
 } satisfies Record<string, Check<never> | Check>;

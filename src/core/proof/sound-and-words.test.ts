@@ -30,6 +30,7 @@ function facts(p: Piece): ProofFacts {
     };
   return {
     ...{ takes, tracks: {}, ownTracks: {}, refused: {}, credits: {} },
+    comments: [],
     destinations: [{ ...(FIRST_DESTINATIONS[0] as Destination), longestMs: 6000, letters: 40 }],
     assets: Object.fromEntries(['p', 'q', 'r', 's', 't'].map((id) => [id, asset(id)])),
     misspelled: (text) =>

@@ -12,6 +12,8 @@ export interface ProofFacts extends Facts {
   refused: Readonly<Record<string, Failure>>;
   /** Where posts go. */
   destinations: readonly Destination[];
+  /** What reviewers said that nobody has settled yet. */
+  comments: readonly { id: string; author: string; text: string; sceneId: string | null }[];
   /** The words of a text that no dictionary has. */
   misspelled(text: string): readonly SpelledWord[];
   /** On what terms each picture is used, by its id. */

@@ -21,6 +21,8 @@ export interface TakeFact {
   key: string;
   samples: Samples;
   words: TakeWord[];
+  /** Of a recording: how often it hit the ceiling. */
+  clipped?: number;
 }
 
 /** What the timeline needs to know of a picture. */

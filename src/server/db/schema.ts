@@ -6,13 +6,16 @@ import {
   index,
   int,
   json,
+  mediumtext,
   mysqlEnum,
   mysqlTable,
   primaryKey,
   text,
+  uniqueIndex,
   varchar,
 } from 'drizzle-orm/mysql-core';
-import { RENDER_STATES } from '../../api/renders.ts';
+import { RENDER_STATES, type SceneTime } from '../../api/renders.ts';
+import { COMMENT_KINDS, type Region } from '../../api/reviews.ts';
 import type { DeliveryKindName } from '../../core/deliver/kinds.ts';
 import { LICENCES } from '../../core/exchange/credits.ts';
 import type { Format } from '../../core/look/formats.ts';
@@ -36,12 +39,82 @@ export const pieces = mysqlTable(
     scenes: int('scenes'),
     /** The first picture, '' when there is none. */
     cover: varchar('cover', { length: 64 }),
+    /** What is searched: title, and all that is shown and said. */
+    words: mediumtext('words'),
+    /** Of its voice. */
+    language: varchar('language', { length: 12 }),
+    /** Worked out when the desk wants it; null after an edit. */
+    lengthMs: int('length_ms'),
+    /** How far it is: one of the known states, or the writer's own word for it. */
+    state: varchar('state', { length: 30 }).notNull().default('draft'),
+    category: varchar('category', { length: 60 }).notNull().default(''),
+    tags: json('tags').$type<string[]>(),
     createdAt: time('created_at').notNull(),
     updatedAt: time('updated_at').notNull(),
     /** Set when it was put away; null while it is on the desk. */
     archivedAt: time('archived_at'),
+    /** Set when it was thrown into the bin, and when the bin was emptied with it; removed for good some time after that. */
+    binnedAt: time('binned_at'),
+    emptiedAt: time('emptied_at'),
   },
   (t) => [index('pieces_updated').on(t.archivedAt, t.updatedAt)],
+);
+
+/** A state of a piece that its writer gave a name. */
+export const versions = mysqlTable(
+  'versions',
+  {
+    id: id('id').primaryKey(),
+    pieceId: id('piece_id').notNull(),
+    name: varchar('name', { length: 80 }).notNull(),
+    /** The document as it was; read it through migratePiece. */
+    doc: json('doc').notNull(),
+    rev: int('rev').notNull(),
+    at: time('at').notNull(),
+  },
+  (t) => [index('versions_piece').on(t.pieceId)],
+);
+
+/** Links by which others watch a piece and comment on it, and nothing else. */
+export const reviews = mysqlTable(
+  'reviews',
+  {
+    id: id('id').primaryKey(),
+    pieceId: id('piece_id').notNull(),
+    /** What stands in the address. */
+    secret: varchar('secret', { length: 64 }).notNull(),
+    /** Salt and hash (scrypt), null without a password. */
+    password: varchar('password', { length: 200 }),
+    createdAt: time('created_at').notNull(),
+    expiresAt: time('expires_at').notNull(),
+    withdrawnAt: time('withdrawn_at'),
+  },
+  (t) => [uniqueIndex('reviews_secret').on(t.secret), index('reviews_piece').on(t.pieceId)],
+);
+
+/** What reviewers said of a piece, what its writer answered, and who approved which version. */
+export const comments = mysqlTable(
+  'comments',
+  {
+    id: id('id').primaryKey(),
+    pieceId: id('piece_id').notNull(),
+    /** By which link it came; null for the writer's own. */
+    reviewId: id('review_id'),
+    kind: mysqlEnum('kind', COMMENT_KINDS).notNull(),
+    /** The version that was watched. */
+    version: int('version').notNull(),
+    /** The comment that it answers. */
+    parentId: id('parent_id'),
+    author: varchar('author', { length: 60 }).notNull(),
+    text: text('text').notNull(),
+    /** Where: the scene, the moment of that version, the part of the frame. */
+    sceneId: id('scene_id'),
+    atMs: int('at_ms'),
+    region: json('region').$type<Region>(),
+    at: time('at').notNull(),
+    settledAt: time('settled_at'),
+  },
+  (t) => [index('comments_piece').on(t.pieceId, t.at)],
 );
 
 /** Every edit in order with its inverse; seq is the revision it led to. */
@@ -93,6 +166,10 @@ export const renders = mysqlTable(
     cancelRequested: boolean('cancel_requested').notNull(),
     bytes: bigint('bytes', { mode: 'number' }),
     durationMs: int('duration_ms'),
+    /** Where each scene begins and ends, known when it is done. */
+    scenes: json('scenes').$type<SceneTime[]>(),
+    /** The number under which reviewers watch it; null when it is not for them. */
+    version: int('version'),
     createdAt: time('created_at').notNull(),
     startedAt: time('started_at'),
     heartbeatAt: time('heartbeat_at'),

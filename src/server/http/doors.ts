@@ -41,7 +41,7 @@ export const isToken = (given: string | null | undefined, { token }: Doors): boo
   token === null || (typeof given === 'string' && timingSafeEqual(digest(given), digest(token)));
 
 /** A cookie's value out of a Cookie header. */
-const cookieOf = (header: string | null, name: string): string | null =>
+export const cookieOf = (header: string | null, name: string): string | null =>
   (header ?? '')
     .split(';')
     .map((part) => part.trim())

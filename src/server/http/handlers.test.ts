@@ -9,6 +9,7 @@ import * as music from '../../api/music.ts';
 import * as pieces from '../../api/pieces.ts';
 import type { Refusal } from '../../api/refusal.ts';
 import * as renders from '../../api/renders.ts';
+import * as reviews from '../../api/reviews.ts';
 import * as shelf from '../../api/shelf.ts';
 import * as sources from '../../api/sources.ts';
 import * as stock from '../../api/stock.ts';
@@ -35,7 +36,7 @@ for (const folder of folders) {
   for (const [method, handler] of Object.entries(module))
     if (typeof handler === 'function') served.push({ method, folder, handler: handler as EndpointHandler });
 }
-const endpoints = [destinations, material, music, pieces, renders, shelf, sources, stock]
+const endpoints = [destinations, material, music, pieces, renders, reviews, shelf, sources, stock]
   .flatMap((m) => Object.values(m) as unknown[])
   .filter((v): v is AnyEndpoint => typeof v === 'object' && v !== null && 'path' in v && 'access' in v);
 
@@ -55,6 +56,14 @@ const BODIES = new Map<AnyEndpoint, unknown>([
   ],
   [pieces.nabPictures, { piece: piece([scene('a')]) }],
   [renders.requestRender, { pieceId: NOBODY, deliveries: [newDelivery('x')] }],
+  [reviews.createReview, { days: 7, password: '' }],
+  [reviews.changeReview, { withdrawn: true }],
+  [reviews.answerComment, { text: 'So it is.' }],
+  [reviews.settleComment, { settled: true }],
+  [reviews.enterReview, { password: 'x' }],
+  [reviews.addComment, { author: 'Ada', text: 'Good.', version: 1 }],
+  [reviews.settleByReviewer, { settled: true }],
+  [reviews.approveVersion, { author: 'Ada', version: 1 }],
   [shelf.describePicture, { title: 'A heron' }],
   [shelf.shelvePicture, { on: true }],
   [shelf.favourPicture, { on: true }],

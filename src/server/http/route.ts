@@ -40,7 +40,6 @@ export function route<E extends AnyEndpoint>(
   work: (asked: Asked<E>) => Promise<AnswerOf<E> | Refused>,
 ): EndpointHandler {
   const handler = guarded(async (request, context) => {
-    allow(endpoint.access);
     const asked = {
       params: check(endpoint.params, (await context?.params) ?? {}),
       query: check(endpoint.query, Object.fromEntries(new URL(request.url).searchParams)),
@@ -53,7 +52,7 @@ export function route<E extends AnyEndpoint>(
     return endpoint.status === 204
       ? new Response(null, { status: 204 })
       : Response.json(answer, { status: endpoint.status });
-  });
+  }, endpoint.access);
   return Object.assign(handler, { endpoint });
 }
 
@@ -65,12 +64,16 @@ export class Refused {
   ) {}
 }
 
-/** Wraps a handler: failures become answers, and what changes something is only taken from our own pages. */
-export function guarded(handler: Handler): Handler {
+/**
+ * Wraps a handler: who may not come in is turned away, failures become answers, and what changes something is only taken
+ * from our own pages. A reviewer comes by a link, which the handler itself looks at.
+ */
+export function guarded(handler: Handler, access: Access = 'writer'): Handler {
   return async (request, context) => {
     try {
       const admitted = admission(request.headers);
-      if (admitted !== 'in') throw new Failed({ code: admitted });
+      if (admitted === 'other-host' || (admitted === 'no-access' && access === 'writer'))
+        throw new Failed({ code: admitted });
       if (request.method !== 'GET' && request.method !== 'HEAD') sameOrigin(request);
       return await handler(request, context);
     } catch (e) {
@@ -87,16 +90,6 @@ function refusal(failure: Failure, more: object = {}): Response {
   const said: Failure = failure.code === 'unknown' ? { code: 'unknown', detail: '' } : failure;
   const body: Refusal = { ...more, failure: said, error: failureWords(said) };
   return Response.json(body, { status: STATUS[failure.code] });
-}
-
-function allow(access: Access): void {
-  switch (access) {
-    case 'writer':
-      // Everybody who can open the application; a reviewer's link will be asked for here.
-      return;
-    default:
-      access satisfies never;
-  }
 }
 
 function sameOrigin(request: Request): void {

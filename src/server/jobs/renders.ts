@@ -1,7 +1,7 @@
 import { rm, stat } from 'node:fs/promises';
 import { and, asc, desc, eq, gte, inArray, sql } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import type { RenderView } from '../../api/renders.ts';
+import type { RenderView, SceneTime } from '../../api/renders.ts';
 import { pieceFor } from '../../core/deliver/delivery.ts';
 import { type DeliveryKindName, deliveryKind } from '../../core/deliver/kinds.ts';
 import { Failed } from '../../core/failure.ts';
@@ -41,18 +41,20 @@ function view(r: Row, now: Date): RenderView {
     file: r.state === 'done' ? renderFile(r.id, r.kind) : null,
     durationMs: r.durationMs,
     rev: r.rev,
+    version: r.version,
     createdAt: r.createdAt.toISOString(),
     finishedAt: r.finishedAt?.toISOString() ?? null,
   };
 }
 
-/** Asks for a render of a piece as it is now. */
+/** Asks for a render of a piece as it is now. version: under which reviewers watch it. */
 export async function requestRender(
   pieceId: string,
   piece: Piece,
   rev: number,
   height: Height,
   kind: DeliveryKindName = 'mp4',
+  version: number | null = null,
 ): Promise<string> {
   const id = nanoid(12);
   const now = new Date();
@@ -65,6 +67,7 @@ export async function requestRender(
     format: piece.format,
     height,
     kind,
+    version,
     place: now.getTime(),
     state: 'waiting',
     step: 'waiting',
@@ -269,7 +272,7 @@ export async function reportJob(
 export async function finishJob(
   id: string,
   outcome:
-    | { state: 'done'; durationMs: number }
+    | { state: 'done'; durationMs: number; scenes?: SceneTime[] }
     | { state: 'failed'; error: string }
     | { state: 'cancelled' },
 ): Promise<void> {
@@ -282,6 +285,7 @@ export async function finishJob(
       step: outcome.state,
       error: outcome.state === 'failed' ? outcome.error.slice(0, 2000) : null,
       durationMs: outcome.state === 'done' ? outcome.durationMs : null,
+      scenes: outcome.state === 'done' ? (outcome.scenes ?? null) : null,
       bytes,
       ...(outcome.state === 'done' ? { done: sql`${renders.total}` } : {}),
       finishedAt: new Date(),

@@ -60,7 +60,11 @@ async function work(job: Job): Promise<void> {
       onProgress: ({ done, total, painted }) =>
         report(done === total ? 'joining' : 'pictures', done, total, painted, done === total),
     });
-    await whenBack(() => finishJob(job.id, { state: 'done', durationMs: framesToMs(timeline.frames) }));
+    const scenes = timeline.scenes.map((s) => ({
+      ...{ id: s.sceneId, startMs: framesToMs(s.start), endMs: framesToMs(s.end) },
+    }));
+    const durationMs = framesToMs(timeline.frames);
+    await whenBack(() => finishJob(job.id, { state: 'done', durationMs, scenes }));
     log.info({ render: job.id, frames: timeline.frames }, 'render done');
   } catch (e) {
     if (stopping) return;

@@ -48,7 +48,13 @@ const CLEAN = 'highpass=f=80,afftdn=nr=18:nf=-32:tn=1';
 const EVEN = 'highpass=f=55,acompressor=threshold=-26dB:ratio=2.2:attack=8:release=140:makeup=1.4';
 
 /** Mono samples at 48 kHz of a part of a recording, evened, and cleaned where that is wanted. Throws Failed (no-take). */
-export async function samplesOf(part: RecordedPart): Promise<Float32Array> {
+export const samplesOf = (part: RecordedPart): Promise<Float32Array> =>
+  decoded(part, ['-af', part.clean ? `${CLEAN},${EVEN}` : EVEN]);
+
+/** A part of a recording as it came. Throws Failed (no-take). */
+export const rawSamplesOf = (part: RecordedPart): Promise<Float32Array> => decoded(part, []);
+
+async function decoded(part: RecordedPart, change: readonly string[]): Promise<Float32Array> {
   const file = recordingFile(part.takeId);
   if (!file || !(await stat(file).catch(() => null))) throw new Failed({ code: 'no-take' });
   const length = part.endMs === null ? [] : ['-t', ((part.endMs - part.startMs) / 1000).toFixed(4)];
@@ -56,7 +62,7 @@ export async function samplesOf(part: RecordedPart): Promise<Float32Array> {
     'ffmpeg',
     [
       ...['-v', 'error', '-ss', (part.startMs / 1000).toFixed(4), ...length, '-i', file],
-      ...['-af', part.clean ? `${CLEAN},${EVEN}` : EVEN],
+      ...change,
       ...['-ac', '1', '-ar', String(SAMPLE_RATE), '-f', 'f32le', 'pipe:1'],
     ],
     { timeoutMs: 600_000 },

@@ -5,6 +5,7 @@ import { failureOf } from '../../core/failure.ts';
 import type { RecordedPart } from '../../core/piece/types.ts';
 import { thirdRate } from '../../core/sound/align/align.ts';
 import type { FoundLines } from '../../core/sound/align/narration.ts';
+import { clippedPeaks } from '../../core/sound/clipped.ts';
 import { cannotSpeak, type Speech } from '../../core/sound/speech.ts';
 import { wavFile } from '../../core/sound/wav.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
@@ -17,7 +18,7 @@ import { readWav } from '../sound/wav.ts';
 import { writeWhole } from '../store/files.ts';
 import { UnderWay } from '../store/under-way.ts';
 import { engineOf } from './engines.ts';
-import { samplesOf } from './recordings.ts';
+import { rawSamplesOf, samplesOf } from './recordings.ts';
 import { levelled } from './spoken.ts';
 
 const KEY = /^[0-9a-f]{32}$/;
@@ -36,6 +37,7 @@ const factSchema = Joi.object({
       }).options({ presence: 'required' }),
     )
     .required(),
+  clipped: Joi.number().integer().min(0).optional(),
 });
 
 /** Two voices speak at a time, and two recordings are listened to; the same take asked for twice is made once. */
@@ -68,7 +70,8 @@ export async function takeOf(wanted: Omit<WantedTake, 'key'>): Promise<TakeFact>
       const speech = recorded
         ? await recordedSpeech(recorded, { text, voice, says })
         : await engineOf(voice.name).speak(text, voice, says);
-      const fact: TakeFact = { key, samples: speech.samples.length, words: speech.words };
+      const clipped = recorded ? { clipped: clippedPeaks(await rawSamplesOf(recorded)) } : {};
+      const fact: TakeFact = { key, samples: speech.samples.length, words: speech.words, ...clipped };
       await writeWhole(folder(key, 'wav'), wavFile([speech.samples], SAMPLE_RATE));
       await writeWhole(folder(key, 'json'), JSON.stringify(fact));
       return fact;

@@ -16,6 +16,7 @@ import { CannotOpen, Opening } from '../shared/opening.tsx';
 import { useAfterPaint } from '../shared/use-after-paint.ts';
 import { useDestinations } from '../shared/use-destinations.ts';
 import { useOwnTracks } from '../shared/use-own-tracks.ts';
+import { useOpenComments } from '../shared/use-reviews.ts';
 import { addAssets, useShelf } from '../shared/use-shelf.ts';
 import { openStore, useOpen } from '../sync/open.ts';
 import { BringProvider } from './bring.tsx';
@@ -178,11 +179,13 @@ function MaterialKeeper({ timeline }: { timeline: Timeline }) {
 
 /** Looks for what is wrong or doubtful; draws nothing. */
 function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) {
+  const { store } = usePiece();
   const piece = useAfterPaint(usePieceState((s) => s.doc));
   const { takes, tracks, refused } = useMaterialState((s) => s);
   const { byId } = useShelf();
   const { byId: ownTracks } = useOwnTracks();
   const destinations = useDestinations();
+  const comments = useOpenComments(store.state.id);
   // The shelf is large, and does not change with the words.
   const assets = useMemo(() => Object.fromEntries(byId), [byId]);
   const credits = useMemo(() => ({ ...assets, ...ownTracks }), [assets, ownTracks]);
@@ -195,6 +198,7 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
       ownTracks,
       refused,
       destinations,
+      comments,
       misspelled: (text) => speller.wrong(text),
       assets,
       credits,
@@ -213,6 +217,7 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
     credits,
     marks,
     destinations,
+    comments,
     speller,
     spelled,
   ]);

@@ -11,6 +11,7 @@ import { FileList } from './file-list.tsx';
 import { KitPanel } from './kit/kit-panel.tsx';
 import { ProofNotes } from './proof-notes.tsx';
 import { RenderList } from './render-list.tsx';
+import { ReviewPanel } from './review/review-panel.tsx';
 
 /** Asks for deliveries of the piece as it is, and shows those there are. The piece can be edited on meanwhile. */
 export function RendersPanel() {
@@ -46,10 +47,13 @@ export function RendersPanel() {
         options={[
           { value: 'video', label: 'Video and files' },
           { value: 'kit', label: 'Post kit' },
+          { value: 'reviewers', label: 'Reviewers' },
         ]}
       />
       {part === 'kit' ? (
         <KitPanel />
+      ) : part === 'reviewers' ? (
+        <ReviewPanel />
       ) : (
         <>
           <div className="deliver">

@@ -3,7 +3,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { App, ConfigProvider } from 'antd';
 import { type ReactNode, useState } from 'react';
-import { RenderWatch } from '../renders/render-watch.tsx';
 
 const INK = '#1f1d24';
 
@@ -41,10 +40,7 @@ export function Providers({ children }: { children: ReactNode }) {
     >
       {/* What is told never lies over the tools, on the right. */}
       <App component={false} notification={{ placement: 'bottomLeft' }}>
-        <QueryClientProvider client={client}>
-          {children}
-          <RenderWatch />
-        </QueryClientProvider>
+        <QueryClientProvider client={client}>{children}</QueryClientProvider>
       </App>
     </ConfigProvider>
   );

@@ -5,8 +5,36 @@ import { useState } from 'react';
 import type { Mark } from '../../../../core/proof/proof.ts';
 import { takeBackWaiver, waive } from '../../../../core/proof/waive.ts';
 import { markWords, repairWords } from '../../../../wording/marks.ts';
+import { useReviewWork } from '../../../shared/use-reviews.ts';
 import { usePiece } from '../../context.ts';
 import type { PassName } from '../../passes.ts';
+
+/** What a reviewer said is answered where all comments stand, or settled here. */
+function CommentWays({ id }: { id: string }) {
+  const { store, view } = usePiece();
+  const { settle } = useReviewWork(store.state.id);
+  return (
+    <span className="mark-line__ways">
+      <Button
+        size="small"
+        type="primary"
+        loading={settle.isPending}
+        onClick={() => settle.mutate({ comment: id, settled: true })}
+      >
+        Settled
+      </Button>
+      <Button
+        size="small"
+        onClick={() => {
+          view.openPart('render', 'reviewers');
+          view.setDelivering(true);
+        }}
+      >
+        Answer
+      </Button>
+    </span>
+  );
+}
 
 /** One finding: what it is, its repair, the pass where it is worked on, and that the writer leaves it as it is. */
 export function MarkLine({ mark, place }: { mark: Mark; place?: string }) {
@@ -47,6 +75,8 @@ export function MarkLine({ mark, place }: { mark: Mark; place?: string }) {
             Leave it
           </Button>
         </form>
+      ) : mark.check === 'comment' ? (
+        <CommentWays id={mark.id} />
       ) : mark.waived === null ? (
         <span className="mark-line__ways">
           {repair && (

@@ -1,7 +1,7 @@
-import { CONFIG } from '../server/config.ts';
-import { DEMO_PAGES } from '../server/demo-web/pages.ts';
-import { readableEndings } from '../server/read/readers.ts';
-import { Desk } from '../ui/desk/desk.tsx';
+import { CONFIG } from '../../server/config.ts';
+import { DEMO_PAGES } from '../../server/demo-web/pages.ts';
+import { readableEndings } from '../../server/read/readers.ts';
+import { Desk } from '../../ui/desk/desk.tsx';
 
 export const dynamic = 'force-dynamic';
 

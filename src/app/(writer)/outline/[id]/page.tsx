@@ -1,4 +1,4 @@
-import { OutlineScreen } from '../../../ui/outline/outline-screen.tsx';
+import { OutlineScreen } from '../../../../ui/outline/outline-screen.tsx';
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   return <OutlineScreen id={(await params).id} />;

@@ -1,0 +1,5 @@
+import { Licences } from '../../../ui/licences/licences.tsx';
+
+export default function Page() {
+  return <Licences />;
+}

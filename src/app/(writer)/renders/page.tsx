@@ -1,0 +1,5 @@
+import { RendersScreen } from '../../../ui/renders/renders-screen.tsx';
+
+export default function Page() {
+  return <RendersScreen />;
+}

@@ -1,5 +1,0 @@
-import { RendersScreen } from '../../ui/renders/renders-screen.tsx';
-
-export default function Page() {
-  return <RendersScreen />;
-}
