@@ -1,6 +1,5 @@
 import Joi from 'joi';
 import { PIECE_FILE_NAMES, type PieceFileName } from '../core/exchange/types.ts';
-import type { Format } from '../core/look/formats.ts';
 import { idSchema, oneOf } from '../core/piece/field.ts';
 import { optionsSchema, type PieceOptions } from '../core/piece/options.ts';
 import { editSchema, pieceSchema } from '../core/piece/schema.ts';
@@ -10,26 +9,6 @@ import type { TakeFact } from '../core/timeline/types.ts';
 import { entriesSchema, type StoredEntry } from './edits.ts';
 import { answer, byId, endpoint } from './endpoint.ts';
 import type { ShelfEntryView } from './shelf.ts';
-
-export interface PieceSummary {
-  id: string;
-  title: string;
-  /** What is in it; null when the stored document cannot be read. */
-  about: {
-    format: Format;
-    scenes: number;
-    /** The first picture of the piece. */
-    cover: ShelfEntryView | null;
-  } | null;
-  updatedAt: string;
-}
-
-/** Some of the pieces on the desk, the last changed first. */
-export interface PiecePage {
-  pieces: PieceSummary[];
-  /** Where the next page begins; null when this is the last. */
-  next: string | null;
-}
 
 /** Everything that is stored of a piece, as it is stored: also of one that cannot be read. */
 export interface ExportedPiece {
@@ -52,21 +31,6 @@ export interface LoadedPiece {
 }
 
 export const SCRIPT_LETTERS = 500_000;
-
-/** Pieces on one page of the desk. */
-export const PIECES_AT_ONCE = 60;
-
-export const listPieces = endpoint('GET', '/api/pieces', {
-  query: Joi.object<{ find: string; after: string }>({
-    /** In the title. */
-    find: Joi.string().trim().allow('').max(200).default(''),
-    after: Joi.string()
-      .pattern(/^\d{1,16}-[A-Za-z0-9_-]{1,24}$/)
-      .allow('')
-      .default(''),
-  }),
-  answer: answer<PiecePage>(),
-});
 
 /** A file that goes with the video of a piece as it is now. */
 export const pieceFile = endpoint('GET', '/api/pieces/:id/files/:name', {
@@ -124,18 +88,6 @@ export const createPiece = endpoint('POST', '/api/pieces', {
 });
 
 export const getPiece = endpoint('GET', '/api/pieces/:id', { params: byId, answer: answer<LoadedPiece>() });
-
-/** Puts a piece away, or back on the desk. */
-export const archivePiece = endpoint('PATCH', '/api/pieces/:id', {
-  params: byId,
-  body: Joi.object<{ archived: boolean }>({ archived: Joi.boolean().required() }),
-});
-
-export const copyPiece = endpoint('POST', '/api/pieces/:id/copy', {
-  params: byId,
-  status: 201,
-  answer: answer<{ id: string }>(),
-});
 
 /** Stores entries that were made on a revision. Refused with `behind` and what came in between when others were faster. */
 export const appendEdits = endpoint('POST', '/api/pieces/:id/edits', {

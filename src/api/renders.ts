@@ -37,6 +37,10 @@ export interface RenderView {
   rev: number;
   /** The number under which reviewers watch it; null when it is not for them. */
   version: number | null;
+  /** Where it stands among those that wait: the smallest first. */
+  place: number;
+  /** What its file is called; see Delivery. */
+  name: string;
   createdAt: string;
   finishedAt: string | null;
 }
@@ -62,5 +66,11 @@ export const deleteRender = endpoint('DELETE', '/api/renders/:id', { params: byI
 
 /** Has one that waits made before the others. */
 export const renderFirst = endpoint('POST', '/api/renders/:id/first', { params: byId });
+
+/** Has two that wait change places. */
+export const swapRenders = endpoint('POST', '/api/renders/:id/swap', {
+  params: byId,
+  body: Joi.object<{ with: string }>({ with: Joi.string().max(24).required() }),
+});
 
 export const cancelRender = endpoint('POST', '/api/renders/:id/cancel', { params: byId });

@@ -43,6 +43,9 @@ const SCRIPT_WORDS = 230;
 export interface InputOptions {
   /** A file, a folder of photos, or an address. */
   input: string;
+  /** Words given instead of what is in the file; null for none. left: lines that were left out of them. */
+  words: string | null;
+  left: string[];
   as: Exclude<SourceKind, 'photos'> | null;
   targetMs: Milliseconds | null;
   angle: Angle | null;
@@ -118,6 +121,7 @@ async function reading<T>(input: string, work: () => Promise<T>): Promise<T> {
 
 async function readInput(options: InputOptions, say: (line: string) => void): Promise<Source> {
   const { input } = options;
+  if (options.words !== null) return rawScript(options.words);
   const as =
     options.as === 'article' || options.as === 'product' ? options.as : options.angle ? 'product' : 'auto';
   if (/^https?:\/\//i.test(input)) {

@@ -8,6 +8,7 @@ const COMMANDS: Record<string, (argv: string[]) => Promise<void>> = {
   make,
   outline: async (argv) => (await import('./outline.ts')).outline(argv),
   proof: async (argv) => (await import('./proof.ts')).proof(argv),
+  watch: async (argv) => (await import('./watch.ts')).watch(argv),
   bring: async (argv) => (await import('./bring.ts')).bring(argv),
   test: async (argv) => (await import('./test.ts')).test(argv),
   bench: async () => (await import('./bench.ts')).bench(),
@@ -32,7 +33,8 @@ const USAGE = `usage: nabbet ${Object.keys(COMMANDS).join(' | ')}
   shelf   shelf gaps FILE...: what texts ask for and the shelf lacks, most wanted first
   paint   paints the shelf again (or: paint ID,ID)
   bring   puts the photos, clips and logos of a folder on the shelf: bring FOLDER
-  proof   says what is wrong or doubtful with the piece that make would make of FILE; exit code 1 where it should not go out
+  proof   says what is wrong or doubtful with the piece that make would make of FILE, or with a piece of the desk by its id; exit code 1 where it should not go out
+  watch   makes a video of every text that is laid into a folder: watch FOLDER [-o FOLDER] [--once], and what make takes
   outline prints what a piece would say without making it; FILE and the choices are those of make
   make    ${MAKE_USAGE.replace('usage: nabbet make ', '')}`;
 

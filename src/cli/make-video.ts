@@ -1,20 +1,23 @@
 import { writeFile } from 'node:fs/promises';
 import path from 'node:path';
+import { type DeliveryKindName, deliveryKind } from '../core/deliver/kinds.ts';
 import type { Format } from '../core/look/formats.ts';
 import { type Piece, spokenOf } from '../core/piece/types.ts';
-import { framesToMs, samplesToMs } from '../core/time.ts';
+import { framesToMs, type Milliseconds, samplesToMs } from '../core/time.ts';
 import { compile } from '../core/timeline/compile.ts';
 import type { Height } from '../core/timeline/heights.ts';
 import { renderSize } from '../core/timeline/segments.ts';
 import type { Facts, Timeline } from '../core/timeline/types.ts';
 import { pictureViews } from '../server/assets/lookup.ts';
+import { MAKERS } from '../server/deliver/makers.ts';
 import { PIECE_FILES } from '../server/exchange/files.ts';
-import { render } from '../server/frames/render.ts';
+import { type RenderProgress, render } from '../server/frames/render.ts';
 import { prepare, typesetter } from '../server/material.ts';
 import { shelf, withPictures } from '../server/shelf/shelf.ts';
 import { reasonWords } from '../wording/pictures.ts';
 import { draftFromInput, type InputOptions } from './input.ts';
 import type { MakeOptions } from './make.ts';
+import { proofOf } from './proof-of.ts';
 
 /** A piece with all that its video needs, before the first frame is drawn. */
 export interface Planned {
@@ -35,34 +38,78 @@ export async function planVideo(options: InputOptions, say: (line: string) => vo
   return { piece, timeline, facts };
 }
 
-/** Plans a video, renders it and, when asked to, prints what it is made of. */
-export async function makeVideo(options: MakeOptions): Promise<void> {
+/** What was made of one input. */
+export interface Made {
+  outputs: string[];
+  durationMs: Milliseconds;
+  /** Findings of the proof that should keep it back, and those that want a look. */
+  stops: number;
+  looks: number;
+  /** The piece as it was made. */
+  described: Awaited<ReturnType<typeof describePlan>>;
+}
+
+/** Plans a video and makes all that is wanted of it. say: one line for the user at a time. */
+export async function makeVideo(options: MakeOptions, say: (line: string) => void): Promise<Made> {
   const planned = await planVideo(options, say);
-  const { piece, facts } = planned;
-  for (const format of options.formats) {
-    const began = Date.now();
-    const out = options.formats.length > 1 ? outOf(options.out, format) : options.out;
-    const timeline = format === piece.format ? planned.timeline : compile(piece, facts, typesetter(), format);
-    await render(timeline, {
-      ...{ height: options.height, painter: options.painter, out },
-      onProgress: ({ done, total }) => {
-        const left = done ? ((Date.now() - began) / done) * (total - done) : 0;
-        say(`picture ${done} of ${total} frames, about ${Math.ceil(left / 1000)} s left`);
-      },
-    });
-    say(`${out} is ready`);
-  }
+  const { piece, facts, timeline } = planned;
+  const outputs: string[] = [];
+  for (const format of options.formats)
+    for (const kind of options.kinds) {
+      const { ending, seen } = deliveryKind(kind);
+      // Sound alone is the same in every format.
+      if (!seen && format !== options.formats[0]) continue;
+      const named = seen && options.formats.length > 1 ? outOf(options.out, format) : options.out;
+      const out = kind === 'mp4' ? named : endingIn(named, ending);
+      await deliver(
+        kind,
+        { piece: { ...piece, format }, timeline: compiled(planned, format), out },
+        options,
+        say,
+      );
+      outputs.push(out);
+      say(`${out} is ready`);
+    }
   const { dir, name } = path.parse(options.out);
   for (const file of options.files) {
     const { ending, make } = PIECE_FILES[file];
     const out = path.join(dir, `${name}.${ending}`);
     await writeFile(out, await make({ ...planned, words: null }));
+    outputs.push(out);
     say(`${out} is ready`);
   }
-  if (options.json)
-    process.stdout.write(`${JSON.stringify(await describePlan(planned, options.height))}
-`);
+  const marks = await proofOf({ piece, timeline, facts });
+  const count = (weight: string) => marks.filter((m) => m.weight === weight).length;
+  return {
+    ...{ outputs, durationMs: framesToMs(timeline.frames), stops: count('stop'), looks: count('look') },
+    described: await describePlan(planned, options.height),
+  };
 }
+
+const compiled = ({ piece, timeline, facts }: Planned, format: Format): Timeline =>
+  format === piece.format ? timeline : compile(piece, facts, typesetter(), format);
+
+/** Makes one delivery, and says how far it is. */
+async function deliver(
+  kind: DeliveryKindName,
+  { piece, timeline, out }: { piece: Piece; timeline: Timeline; out: string },
+  { height, painter }: MakeOptions,
+  say: (line: string) => void,
+): Promise<void> {
+  const began = Date.now();
+  const onProgress = ({ done, total }: RenderProgress) => {
+    const left = done ? ((Date.now() - began) / done) * (total - done) : 0;
+    say(`picture ${done} of ${total} frames, about ${Math.ceil(left / 1000)} s left`);
+  };
+  if (kind === 'mp4') return render(timeline, { height, painter, out, onProgress });
+  const { signal } = new AbortController();
+  await MAKERS[kind]({ piece, timeline, height, loudness: -14, out: path.resolve(out), signal, onProgress });
+}
+
+const endingIn = (out: string, ending: string): string => {
+  const { dir, name } = path.parse(out);
+  return path.join(dir, `${name}.${ending}`);
+};
 
 /** Of several formats each is named: tea.mp4 becomes tea-9x16.mp4. */
 function outOf(out: string, format: Format): string {
@@ -107,8 +154,4 @@ export async function describePlan({ piece, timeline, facts }: Planned, height: 
       };
     }),
   };
-}
-
-function say(text: string): void {
-  process.stderr.write(`${text}\n`);
 }

@@ -1,6 +1,7 @@
 import { mkdir, open, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
+import { DELIVERY_KIND_NAMES, type DeliveryKindName } from '../core/deliver/kinds.ts';
 import { PIECE_FILE_NAMES, type PieceFileName } from '../core/exchange/types.ts';
 import { FORMATS, type Format } from '../core/look/formats.ts';
 import { LOOK_NAMES } from '../core/look/looks.ts';
@@ -12,13 +13,22 @@ import { DEFAULT_VOICE, VOICES } from '../core/sound/voices.ts';
 import { SPLITS } from '../core/text/script.ts';
 import { HEIGHTS, type Height } from '../core/timeline/heights.ts';
 import type { InputOptions } from './input.ts';
+import type { Outcome } from './make-several.ts';
 import { UsageError } from './usage.ts';
 
 export const MAKE_USAGE =
-  'usage: nabbet make FILE|FOLDER|ADDRESS [-o OUT.mp4] [--as script|article|product] [--target SECONDS] [--angle NAME] [--chapters 1,2] [--format 9:16|4:5|1:1|16:9, or several with commas] [--look NAME] [--height 480|720|1080] [--painter auto|compositor|canvas] [--split sentence|line|paragraph] [--voice NAME] [--music MOOD|none] [--with srt,vtt,words,script,scenes,credits] [--json]';
+  'usage: nabbet make FILE|FOLDER|ADDRESS ... [-o OUT.mp4, or a folder for several] [--pattern WORDS.txt for a table, --name "{column}"] [--deliver mp4,webm,cover,preview,sound] [--as script|article|product] [--target SECONDS] [--angle NAME] [--chapters 1,2] [--format 9:16|4:5|1:1|16:9, or several with commas] [--look NAME] [--height 480|720|1080] [--painter auto|compositor|canvas] [--split sentence|line|paragraph] [--voice NAME] [--music MOOD|none] [--with srt,vtt,words,script,scenes,credits] [--json]';
 
 export interface MakeOptions extends InputOptions {
+  /** All that was named; input is the first. */
+  inputs: string[];
   out: string;
+  /** Whether that was said. */
+  outGiven: boolean;
+  /** A text with {column} for each value of a row, and what the videos of its rows are called. */
+  pattern: string | null;
+  name: string | null;
+  kinds: DeliveryKindName[];
   /** A video for each; pictures are chosen for the first one, which is `format`. */
   formats: Format[];
   height: Height;
@@ -42,8 +52,6 @@ export function parse(argv: string[]): MakeOptions {
   const { values, positionals } = parsed;
   const file = positionals[0];
   if (file === undefined) throw new UsageError(`Which text should become a video? ${MAKE_USAGE}`);
-  if (positionals.length > 1)
-    throw new UsageError(`One file at a time; got ${positionals.length}. ${MAKE_USAGE}`);
   const one = <T extends string>(
     name: string,
     value: string | undefined,
@@ -62,9 +70,19 @@ export function parse(argv: string[]): MakeOptions {
     throw new UsageError(
       `--target is a number of seconds from ${TARGET.least} to ${TARGET.most}; got “${values.target}”.`,
     );
-  const formats = (values.format ?? '9:16').split(',').map((f) => one('format', f.trim(), FORMATS, '9:16'));
+  const formats = (values.format ?? values.formats ?? '9:16')
+    .split(',')
+    .map((f) => one('format', f.trim(), FORMATS, '9:16'));
   return {
     input: file,
+    inputs: positionals,
+    ...{ words: null, left: [], pattern: values.pattern ?? null, name: values.name ?? null },
+    outGiven: values.out !== undefined,
+    kinds: [
+      ...new Set(
+        (values.deliver ?? 'mp4').split(',').map((k) => one('deliver', k.trim(), DELIVERY_KIND_NAMES, 'mp4')),
+      ),
+    ],
     as:
       values.as === undefined
         ? null
@@ -116,7 +134,11 @@ const read = (argv: string[]) =>
     allowPositionals: true,
     options: {
       out: { type: 'string', short: 'o' },
+      pattern: { type: 'string' },
+      name: { type: 'string' },
+      deliver: { type: 'string' },
       format: { type: 'string' },
+      formats: { type: 'string' },
       look: { type: 'string' },
       painter: { type: 'string' },
       height: { type: 'string' },
@@ -157,14 +179,36 @@ async function checkInput(input: string): Promise<void> {
 /** What is asked for, once it is known that it can be done. Throws a UsageError that says in one line what to change. */
 export async function makeOptions(argv: string[]): Promise<MakeOptions> {
   const options = parse(argv);
+  if (options.inputs.length > 1)
+    throw new UsageError(`One file at a time; got ${options.inputs.length}. ${MAKE_USAGE}`);
   await checkInput(options.input);
   await checkOutput(options.out);
   return options;
 }
 
-/** nabbet make: words, a page or photos in, an MP4 out, without a browser or a database. */
+/** nabbet make: words, pages or photos in, videos out, without a browser or a database. Ends with 1 when one of several failed. */
 export async function make(argv: string[]): Promise<void> {
-  const options = await makeOptions(argv);
-  const { makeVideo } = await import('./make-video.ts');
-  await makeVideo(options);
+  const asked = parse(argv);
+  for (const input of asked.inputs) await checkInput(input);
+  const { jobsOf } = await import('./batch.ts');
+  const jobs = await jobsOf(asked);
+  const say = (line: string) => process.stderr.write(`${line}\n`);
+  if (jobs === null) {
+    await checkOutput(asked.out);
+    const { makeVideo } = await import('./make-video.ts');
+    const { described } = await makeVideo(asked, say);
+    if (asked.json) process.stdout.write(`${JSON.stringify(described)}\n`);
+    return;
+  }
+  if (jobs[0]) await checkOutput(jobs[0].out);
+  const { makeSeveral, summary } = await import('./make-several.ts');
+  const outcomes = await makeSeveral(jobs, say);
+  process.stdout.write(
+    asked.json ? `${JSON.stringify(outcomes.map(plainOutcome))}\n` : `${summary(outcomes)}\n`,
+  );
+  if (outcomes.some((o) => !o.ok)) process.exitCode = 1;
 }
+
+/** What --json prints of several. */
+const plainOutcome = (o: Outcome) =>
+  o.ok ? { from: o.label, ok: true, ...o.made, left: o.left } : { from: o.label, ok: false, why: o.why };

@@ -33,6 +33,7 @@ const NAMES: Record<string, (count?: number) => string> = {
   grade: () => 'Change the grading',
   mend: (n) => (n && n > 1 ? `Mend ${n} findings` : 'Mend'),
   waive: () => 'Leave a finding',
+  return: () => 'Return to an earlier state',
   look: () => 'Change look',
   style: (n) => (n ? scenes(n, 'Change the words of') : 'Change the words'),
   place: () => 'Move words',

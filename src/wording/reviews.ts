@@ -1,5 +1,5 @@
-import type { ReviewLink, ReviewPage } from '../api/reviews.ts';
-import type { Aspect, SceneChange } from '../core/piece/changes.ts';
+import type { ReviewLink } from '../api/reviews.ts';
+import type { Aspect, Changes, SceneChange } from '../core/piece/changes.ts';
 
 /** What is other, of a scene or the whole. */
 export const aspectWords: Record<Aspect, string> = {
@@ -27,8 +27,8 @@ export function sceneChangeWords({ before, after, moved, aspects }: SceneChange)
   return parts.join('; ');
 }
 
-/** How much is other since the version before, in a sentence. */
-export function changesWords({ piece, scenes, since }: NonNullable<ReviewPage['changes']>): string {
+/** How much is other since then, in a sentence. since: "version 2". */
+export function changesWords({ piece, scenes }: Changes, since: string): string {
   const count = (n: number, what: string) => (n ? [`${n} ${what}`] : []);
   const fresh = scenes.filter((s) => s.before === null).length;
   const gone = scenes.filter((s) => s.after === null).length;
@@ -39,8 +39,8 @@ export function changesWords({ piece, scenes, since }: NonNullable<ReviewPage['c
   ];
   const whole = piece.length ? ` In the whole piece: ${listed(piece.map((a) => aspectWords[a]))}.` : '';
   return parts.length || whole
-    ? `Since version ${since}: ${listed(parts) || 'no scene by itself'}.${whole}`
-    : `Nothing that is seen or heard has changed since version ${since}.`;
+    ? `Since ${since}: ${listed(parts) || 'no scene by itself'}.${whole}`
+    : `Nothing that is seen or heard has changed since ${since}.`;
 }
 
 export const linkStateWords: Record<ReviewLink['state'], string> = {

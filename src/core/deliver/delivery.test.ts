@@ -18,10 +18,16 @@ const done = (p: Piece, e: Edit): Piece => {
 describe('deliveries', () => {
   it('are one video as the piece is, until there are more', () => {
     expect(piece().deliveries).toEqual([
-      { id: 'video', kind: 'mp4', format: null, height: 1080, captions: true },
+      { id: 'video', kind: 'mp4', format: null, height: 1080, captions: true, loudness: -14, name: '' },
     ]);
     const two = done(piece(), addDelivery(piece(), 'b', { format: '1:1', height: 720 }));
-    expect(two.deliveries[1]).toEqual({ id: 'b', kind: 'mp4', format: '1:1', height: 720, captions: true });
+    expect(two.deliveries[1]).toMatchObject({
+      id: 'b',
+      kind: 'mp4',
+      format: '1:1',
+      height: 720,
+      captions: true,
+    });
     const other = done(two, changeDelivery(two, 'b', { kind: 'cover' }));
     expect(other.deliveries.map((d) => d.kind)).toEqual(['mp4', 'cover']);
     expect(done(other, removeDelivery(other, 'video')).deliveries.map((d) => d.id)).toEqual(['b']);

@@ -19,8 +19,18 @@ export function addDelivery({ deliveries }: Piece, id: string, like: Partial<Del
   return pieceEdit('delivery', { deliveries: [...deliveries, { ...newDelivery(id), ...like }] });
 }
 
-export const changeDelivery = ({ deliveries }: Piece, id: string, change: Partial<Delivery>): Edit =>
-  pieceEdit('delivery', { deliveries: deliveries.map((d) => (d.id === id ? { ...d, ...change } : d)) });
+/** merge: what flows, such as typing, under this key. */
+export const changeDelivery = (
+  { deliveries }: Piece,
+  id: string,
+  change: Partial<Delivery>,
+  merge: string | null = null,
+): Edit =>
+  pieceEdit(
+    'delivery',
+    { deliveries: deliveries.map((d) => (d.id === id ? { ...d, ...change } : d)) },
+    merge === null ? null : `${merge}/${id}`,
+  );
 
 export const removeDelivery = ({ deliveries }: Piece, id: string): Edit =>
   pieceEdit('delivery', { deliveries: deliveries.filter((d) => d.id !== id) });

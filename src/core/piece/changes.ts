@@ -2,7 +2,7 @@ import equal from 'fast-deep-equal';
 import { type PIECE_FIELDS, type Piece, type SCENE_FIELDS, type Scene, spokenOf } from './types.ts';
 
 /** What a viewer sees or hears of a change; null: nothing. */
-export const ASPECTS = ['words', 'voice', 'picture', 'look', 'border', 'length', 'music', 'format'] as const;
+const ASPECTS = ['words', 'voice', 'picture', 'look', 'border', 'length', 'music', 'format'] as const;
 export type Aspect = (typeof ASPECTS)[number];
 
 const OF_SCENE: Record<keyof typeof SCENE_FIELDS, Aspect | null> = {
@@ -64,7 +64,15 @@ export interface Changes {
 }
 
 /** What a viewer would notice between two states of a piece. Pure. */
-export function changesBetween(before: Piece, after: Piece): Changes {
+export const changesBetween = (before: Piece, after: Piece): Changes => ({
+  piece: aspectsOf(OF_PIECE, before, after),
+  scenes: scenesBeside(before, after).filter(
+    (r) => r.before === null || r.after === null || r.moved || r.aspects.length > 0,
+  ),
+});
+
+/** The scenes of two states beside each other, in the order of the later one; what is gone stands where it was. */
+export function scenesBeside(before: Piece, after: Piece): SceneChange[] {
   const was = new Map(before.scenes.map((s, i) => [s.id, i]));
   const is = new Map(after.scenes.map((s, i) => [s.id, i]));
   const stayed = after.scenes.flatMap((s) => (was.has(s.id) ? [was.get(s.id) as number] : []));
@@ -84,10 +92,7 @@ export function changesBetween(before: Piece, after: Piece): Changes {
     const gone = { id: scene.id, before: i, after: null, moved: false, aspects: [] };
     rows.splice(next < 0 ? rows.length : next, 0, gone);
   });
-  return {
-    piece: aspectsOf(OF_PIECE, before, after),
-    scenes: rows.filter((r) => r.before === null || r.after === null || r.moved || r.aspects.length > 0),
-  };
+  return rows;
 }
 
 /** Whether two states look and sound alike. */

@@ -44,6 +44,7 @@ describe('stored pieces of every version', () => {
     ['4', stored(4)],
     ['5', stored(5)],
     ['6', stored(6)],
+    ['7', stored(7)],
   ])(
     'version %s: opened, undone to the beginning and redone to the end',
     (version, { first, doc, entries }) => {

@@ -1,8 +1,10 @@
 import Joi from 'joi';
 import { DELIVERY_KIND_NAMES, type DeliveryKindName } from '../deliver/kinds.ts';
+import { LOUDNESS_VALUES, type Loudness } from '../deliver/loudness.ts';
 import { FORMATS, type Format } from '../look/formats.ts';
 import { HEIGHTS, type Height } from '../timeline/heights.ts';
 import { field, firstOf, idSchema, type Of, oneOf, wholeOf } from './field.ts';
+import { LIMITS } from './limits.ts';
 
 const DELIVERY_FIELDS = {
   kind: field<DeliveryKindName>('mp4', oneOf(DELIVERY_KIND_NAMES)),
@@ -12,6 +14,10 @@ const DELIVERY_FIELDS = {
   height: field<Height>(1080, Joi.valid(...HEIGHTS)),
   /** Words of caption scenes are in the picture. */
   captions: field<boolean>(true, Joi.boolean()),
+  /** LUFS. */
+  loudness: field<Loudness>(-14, Joi.valid(...LOUDNESS_VALUES)),
+  /** What its file is called, with {title}, {format}, {lines}, {date}; empty as ever. */
+  name: field<string>('', Joi.string().allow('').max(LIMITS.nameLength)),
 };
 /** One wanted output. */
 export type Delivery = { id: string } & Of<typeof DELIVERY_FIELDS>;

@@ -18,7 +18,7 @@ import { LIMITS } from './limits.ts';
 import { type Delivery, deliverySchema, type KitEntry, kitEntrySchema, newDelivery } from './outputs.ts';
 import { type PictureReason, reasonSchema } from './reasons.ts';
 
-export const PIECE_VERSION = 7;
+export const PIECE_VERSION = 8;
 
 /** A picture of the shelf is painted in two views; one from elsewhere has the one that its proportions give. */
 export type ViewName = 'wide' | 'tall';

@@ -5,8 +5,8 @@ import type { Piece } from '../../core/piece/types.ts';
 import { db } from '../db/client.ts';
 import { json } from '../db/json.ts';
 import { edits, pieces } from '../db/schema.ts';
+import { aboutOf } from '../pieces/about.ts';
 import { historyOf } from '../pieces/history.ts';
-import { aboutOf } from '../pieces/pieces.ts';
 import type { Finding, StoredCheck } from './types.ts';
 
 /** Every piece can be read, its history has no gap and leads to it, and the desk shows what is in it. */

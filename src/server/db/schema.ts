@@ -17,6 +17,7 @@ import {
 import { RENDER_STATES, type SceneTime } from '../../api/renders.ts';
 import { COMMENT_KINDS, type Region } from '../../api/reviews.ts';
 import type { DeliveryKindName } from '../../core/deliver/kinds.ts';
+import type { Loudness } from '../../core/deliver/loudness.ts';
 import { LICENCES } from '../../core/exchange/credits.ts';
 import type { Format } from '../../core/look/formats.ts';
 import { UNVERSIONED_EDITS } from '../../core/piece/migrate.ts';
@@ -170,6 +171,9 @@ export const renders = mysqlTable(
     scenes: json('scenes').$type<SceneTime[]>(),
     /** The number under which reviewers watch it; null when it is not for them. */
     version: int('version'),
+    /** LUFS, and what its file is called (see Delivery). */
+    loudness: int('loudness').$type<Loudness>().notNull().default(-14),
+    name: varchar('name', { length: 60 }).notNull().default(''),
     createdAt: time('created_at').notNull(),
     startedAt: time('started_at'),
     heartbeatAt: time('heartbeat_at'),

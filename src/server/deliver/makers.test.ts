@@ -5,6 +5,7 @@ import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { pieceFor } from '../../core/deliver/delivery.ts';
 import { DELIVERY_KIND_NAMES, type DeliveryKindName, deliveryKind } from '../../core/deliver/kinds.ts';
+import type { Loudness } from '../../core/deliver/loudness.ts';
 import { newDelivery } from '../../core/piece/outputs.ts';
 import { picture, piece, scene } from '../../core/piece/testing.ts';
 import { newBed, type Piece } from '../../core/piece/types.ts';
@@ -38,15 +39,16 @@ async function deliver(
   kind: DeliveryKindName,
   of: Partial<Piece> = {},
   signal = new AbortController().signal,
+  loudness: Loudness = -14,
 ) {
-  const out = path.join(folder, `${kind}.${deliveryKind(kind).ending}`);
+  const out = path.join(folder, `${kind}${loudness}.${deliveryKind(kind).ending}`);
   const wanted = pieceFor({ ...p, ...of }, { ...newDelivery('x'), format: '1:1' });
   const { timeline } = await prepare(wanted);
   const seen: number[] = [];
   const onProgress = ({ done, total }: { done: number; total: number }) => {
     seen.push(done / total);
   };
-  await MAKERS[kind]({ piece: wanted, timeline, height: 480, out, signal, onProgress });
+  await MAKERS[kind]({ piece: wanted, timeline, height: 480, loudness, out, signal, onProgress });
   return { out, lengthMs: framesToMs(timeline.frames), seen };
 }
 
@@ -93,6 +95,17 @@ describe('a piece is delivered', () => {
     expect(Math.abs(found.ms - lengthMs)).toBeLessThan(60);
   });
 
+  it('as loud as is asked for: quieter than the mix by just so much', async () => {
+    const lufs = async (loudness: Loudness) => {
+      const { out } = await deliver('sound', {}, undefined, loudness);
+      const { stderr } = await run('ffmpeg', ['-i', out, '-af', 'ebur128', '-f', 'null', '-']);
+      return Number(/I:\s+(-[\d.]+) LUFS\s+Threshold/.exec(stderr.slice(-800))?.[1]);
+    };
+    const [online, broadcast] = [await lufs(-14), await lufs(-23)];
+    expect(Math.abs(online + 14)).toBeLessThan(0.6);
+    expect(Math.abs(broadcast + 23)).toBeLessThan(0.6);
+  });
+
   it('as a cover: the opening with its words, or the frame that was chosen', async () => {
     const opening = await readFile((await deliver('cover')).out);
     expect(await sharp(opening).metadata()).toMatchObject({ format: 'jpeg', width: 480, height: 480 });
@@ -115,9 +128,11 @@ describe('a piece is delivered', () => {
     off.abort();
     for (const kind of ['mp4', 'webm', 'preview'] as const) {
       const other = { captions: false, scenes: p.scenes.map((s) => ({ ...s, shown: `${s.shown} ${kind}` })) };
-      await rm(path.join(folder, `${kind}.${deliveryKind(kind).ending}`), { force: true });
+      await rm(path.join(folder, `${kind}-14.${deliveryKind(kind).ending}`), { force: true });
       await expect(deliver(kind, other, off.signal)).rejects.toThrow(RenderCancelled);
-      await expect(stat(path.join(folder, `${kind}.${deliveryKind(kind).ending}`))).rejects.toThrow('ENOENT');
+      await expect(stat(path.join(folder, `${kind}-14.${deliveryKind(kind).ending}`))).rejects.toThrow(
+        'ENOENT',
+      );
     }
   });
 

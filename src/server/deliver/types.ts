@@ -1,3 +1,4 @@
+import type { Loudness } from '../../core/deliver/loudness.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import type { Height } from '../../core/timeline/heights.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
@@ -8,6 +9,7 @@ interface Order {
   piece: Piece;
   timeline: Timeline;
   height: Height;
+  loudness: Loudness;
   out: string;
   signal: AbortSignal;
   onProgress(p: RenderProgress): void | Promise<void>;

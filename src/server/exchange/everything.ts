@@ -1,7 +1,7 @@
+import { plainName } from '../../core/deliver/name.ts';
 import { PIECE_FILE_NAMES } from '../../core/exchange/types.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import type { Facts, Timeline } from '../../core/timeline/types.ts';
-import { fileTitle } from '../http/files.ts';
 import { listRenders, renderFile, renderName } from '../jobs/renders.ts';
 import { ownWordsOf } from '../shelf/own.ts';
 import { PIECE_FILES } from './files.ts';
@@ -13,7 +13,7 @@ export async function everythingOf(
   id: string,
   parts: { piece: Piece; timeline: Timeline; facts: Facts },
 ): Promise<ZipPart[]> {
-  const title = fileTitle(parts.piece.title);
+  const title = plainName(parts.piece.title);
   const out: ZipPart[] = [];
   for (const name of PIECE_FILE_NAMES) {
     const { ending, make } = PIECE_FILES[name];
@@ -22,7 +22,7 @@ export async function everythingOf(
   const met = new Set<string>();
   for (const r of await listRenders(id)) {
     const name = renderName(r);
-    if (r.state !== 'done' || met.has(name)) continue;
+    if (r.state !== 'done' || r.version !== null || met.has(name)) continue;
     met.add(name);
     out.push({ name, content: { file: renderFile(r.id, r.kind) } });
   }

@@ -174,7 +174,7 @@ describe('everything in one zip', () => {
   it('holds deliveries, files and media under names that can be read, and is a sound zip', async () => {
     const { id, p } = await own();
     for (const kind of ['mp4', 'cover'] as const) {
-      const render = await requestRender(id, p, 1, 480, kind);
+      const render = await requestRender(id, p, 1, 480, { kind });
       await writeWhole(renderFile(render, kind), `a ${kind}`);
       await finishJob(render, { state: 'done', durationMs: 1000 });
     }

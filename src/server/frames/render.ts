@@ -1,5 +1,6 @@
 import { mkdir, mkdtemp, rename, rm, stat, utimes, writeFile } from 'node:fs/promises';
 import path from 'node:path';
+import type { Loudness } from '../../core/deliver/loudness.ts';
 import { frameAt } from '../../core/paint/frame.ts';
 import type { PainterChoice } from '../../core/paint/painters.ts';
 import { framesToSeconds } from '../../core/time.ts';
@@ -30,6 +31,8 @@ export interface RenderProgress {
 
 export interface RenderOptions {
   height: Height;
+  /** -14 LUFS when nothing is said. */
+  loudness?: Loudness;
   /** Where the MP4 goes; written whole or not at all. */
   out: string;
   painter?: PainterChoice;
@@ -56,7 +59,7 @@ export async function render(timeline: Timeline, options: RenderOptions): Promis
   await mkdir(folder, { recursive: true });
   const progress: RenderProgress = { done: 0, total: timeline.frames, painted: 0 };
   // The sound is made meanwhile; what goes wrong with it is told when it is wanted.
-  const sound = encodedSound(timeline);
+  const sound = encodedSound(timeline, options.loudness);
   sound.catch(() => undefined);
   const report = (frames: number, painted: boolean) => {
     progress.done += frames;

@@ -1,6 +1,7 @@
 import type { ReadStream } from 'node:fs';
 import { createReadStream } from 'node:fs';
 import { stat } from 'node:fs/promises';
+import { plainName } from '../../core/deliver/name.ts';
 import { Failed } from '../../core/failure.ts';
 
 /** A file with byte ranges. download: offers it under that name. immutable: what is at this address never changes. */
@@ -39,13 +40,6 @@ export async function fileResponse(
 
 const attached = (name: string): string => `attachment; filename*=UTF-8''${encodeURIComponent(name)}`;
 
-/** A title as part of the name of a file: letters, digits, spaces and dashes. */
-export const fileTitle = (title: string): string =>
-  title
-    .replace(/[^\p{L}\p{N} _-]+/gu, '')
-    .trim()
-    .slice(0, 80) || 'video';
-
 /** What is offered as a file, named after a title. */
 export const downloadResponse = (
   content: string | Uint8Array,
@@ -57,7 +51,7 @@ export const downloadResponse = (
     headers: {
       'Content-Type': typeof content === 'string' ? `${type}; charset=utf-8` : type,
       'Cache-Control': 'private, no-cache',
-      'Content-Disposition': attached(`${fileTitle(title)}.${ending}`),
+      'Content-Disposition': attached(`${plainName(title)}.${ending}`),
     },
   });
 

@@ -2,6 +2,7 @@ import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import type Joi from 'joi';
 import { afterAll, describe, expect, it } from 'vitest';
+import * as desk from '../../api/desk.ts';
 import * as destinations from '../../api/destinations.ts';
 import { type AnyEndpoint, addressOf } from '../../api/endpoint.ts';
 import * as material from '../../api/material.ts';
@@ -36,7 +37,7 @@ for (const folder of folders) {
   for (const [method, handler] of Object.entries(module))
     if (typeof handler === 'function') served.push({ method, folder, handler: handler as EndpointHandler });
 }
-const endpoints = [destinations, material, music, pieces, renders, reviews, shelf, sources, stock]
+const endpoints = [desk, destinations, material, music, pieces, renders, reviews, shelf, sources, stock]
   .flatMap((m) => Object.values(m) as unknown[])
   .filter((v): v is AnyEndpoint => typeof v === 'object' && v !== null && 'path' in v && 'access' in v);
 
@@ -46,7 +47,9 @@ const NOBODY = 'nobody-1234';
 /** A body that its schema takes, for every endpoint that wants one. */
 const BODIES = new Map<AnyEndpoint, unknown>([
   [pieces.createPiece, { script: 'A line.', split: 'sentence', format: '9:16', voice: 'maud', mood: null }],
-  [pieces.archivePiece, { archived: true }],
+  [desk.filePieces, { ids: [NOBODY], state: 'draft' }],
+  [desk.copyPieces, { ids: [NOBODY] }],
+  [desk.keepVersion, { name: 'Before the cut' }],
   [
     pieces.appendEdits,
     {
@@ -64,6 +67,7 @@ const BODIES = new Map<AnyEndpoint, unknown>([
   [reviews.addComment, { author: 'Ada', text: 'Good.', version: 1 }],
   [reviews.settleByReviewer, { settled: true }],
   [reviews.approveVersion, { author: 'Ada', version: 1 }],
+  [renders.swapRenders, { with: NOBODY }],
   [shelf.describePicture, { title: 'A heron' }],
   [shelf.shelvePicture, { on: true }],
   [shelf.favourPicture, { on: true }],

@@ -1,4 +1,5 @@
 import { mkdir, stat, writeFile } from 'node:fs/promises';
+import { inArray } from 'drizzle-orm';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
 import { piece } from '../../core/piece/testing.ts';
 import { dataPath } from '../config.ts';
@@ -20,6 +21,7 @@ import {
   requestRender,
   requeueRunning,
   runningBeat,
+  swapRenders,
 } from './renders.ts';
 
 beforeEach(async () => {
@@ -58,14 +60,23 @@ describe('the queue of renders', () => {
     await expect(renderFirst(ids[0] as string)).rejects.toMatchObject({ failure: { code: 'render-over' } });
   });
 
+  it('has two that wait change places, also two that were asked for together', async () => {
+    const ids = [await ask('One'), await ask('Two'), await ask('Three')] as [string, string, string];
+    await swapRenders(ids[0], ids[2]);
+    expect([(await claimJob())?.id, (await claimJob())?.id]).toEqual([ids[2], ids[1]]);
+    await expect(swapRenders(ids[0], ids[1])).rejects.toMatchObject({ failure: { code: 'render-over' } });
+    await expect(swapRenders(ids[0], 'nothing')).rejects.toMatchObject({ failure: { code: 'no-render' } });
+    const both = [await ask('Four'), await ask('Five')] as [string, string];
+    await db().update(renders).set({ place: 9_000_000_000_000 }).where(inArray(renders.id, both));
+    await swapRenders(both[1], both[0]);
+    await claimJob();
+    expect([(await claimJob())?.id, (await claimJob())?.id]).toEqual([both[1], both[0]]);
+  });
+
   it('keeps deliveries of other kinds under their own names', async () => {
-    const id = await requestRender(
-      'piece-1',
-      piece(undefined, { title: 'Gate', format: '1:1' }),
-      3,
-      720,
-      'cover',
-    );
+    const id = await requestRender('piece-1', piece(undefined, { title: 'Gate', format: '1:1' }), 3, 720, {
+      kind: 'cover',
+    });
     expect(await claimJob()).toMatchObject({ id, kind: 'cover', height: 720 });
     await writeFile(renderFile(id, 'cover'), 'picture');
     await finishJob(id, { state: 'done', durationMs: 4000 });

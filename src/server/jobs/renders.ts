@@ -4,6 +4,8 @@ import { nanoid } from 'nanoid';
 import type { RenderView, SceneTime } from '../../api/renders.ts';
 import { pieceFor } from '../../core/deliver/delivery.ts';
 import { type DeliveryKindName, deliveryKind } from '../../core/deliver/kinds.ts';
+import type { Loudness } from '../../core/deliver/loudness.ts';
+import { deliveryName } from '../../core/deliver/name.ts';
 import { Failed } from '../../core/failure.ts';
 import { migratePiece } from '../../core/piece/migrate.ts';
 import type { Delivery } from '../../core/piece/outputs.ts';
@@ -12,7 +14,6 @@ import type { Height } from '../../core/timeline/heights.ts';
 import { dataPath } from '../config.ts';
 import { db } from '../db/client.ts';
 import { renders } from '../db/schema.ts';
-import { fileTitle } from '../http/files.ts';
 import { loadPiece } from '../pieces/pieces.ts';
 import { needRoom } from '../store/room.ts';
 
@@ -42,42 +43,52 @@ function view(r: Row, now: Date): RenderView {
     durationMs: r.durationMs,
     rev: r.rev,
     version: r.version,
+    place: r.place,
+    name: r.name,
     createdAt: r.createdAt.toISOString(),
     finishedAt: r.finishedAt?.toISOString() ?? null,
   };
 }
 
-/** Asks for a render of a piece as it is now. version: under which reviewers watch it. */
+/** What may be said of a render besides. version: under which reviewers watch it. */
+interface More {
+  kind: DeliveryKindName;
+  version: number | null;
+  loudness: Loudness;
+  name: string;
+}
+
+/** Asks for a render of a piece as it is now. */
 export async function requestRender(
   pieceId: string,
   piece: Piece,
   rev: number,
   height: Height,
-  kind: DeliveryKindName = 'mp4',
-  version: number | null = null,
+  { kind = 'mp4', version = null, loudness = -14, name = '' }: Partial<More> = {},
 ): Promise<string> {
   const id = nanoid(12);
   const now = new Date();
-  await db().insert(renders).values({
-    id,
-    pieceId,
-    title: piece.title,
-    doc: piece,
-    rev,
-    format: piece.format,
-    height,
-    kind,
-    version,
-    place: now.getTime(),
-    state: 'waiting',
-    step: 'waiting',
-    done: 0,
-    total: 0,
-    painted: 0,
-    attempt: 0,
-    cancelRequested: false,
-    createdAt: now,
-  });
+  await db()
+    .insert(renders)
+    .values({
+      id,
+      pieceId,
+      title: piece.title,
+      doc: piece,
+      rev,
+      format: piece.format,
+      height,
+      ...{ kind, version, loudness, name },
+      place: now.getTime(),
+      state: 'waiting',
+      step: 'waiting',
+      done: 0,
+      total: 0,
+      painted: 0,
+      attempt: 0,
+      cancelRequested: false,
+      createdAt: now,
+    });
   return id;
 }
 
@@ -94,8 +105,7 @@ export async function renderPiece(pieceId: string, deliveries: readonly Delivery
   );
   await needRoom(piece.scenes.length * bytes);
   const ids: string[] = [];
-  for (const d of deliveries)
-    ids.push(await requestRender(pieceId, pieceFor(piece, d), rev, d.height, d.kind));
+  for (const d of deliveries) ids.push(await requestRender(pieceId, pieceFor(piece, d), rev, d.height, d));
   return ids;
 }
 
@@ -110,6 +120,27 @@ export async function renderFirst(id: string): Promise<void> {
     .set({ place: Number(row?.place ?? 0) - 1 })
     .where(and(eq(renders.id, id), eq(renders.state, 'waiting')));
   if (!moved.affectedRows) await refuse(id, 'render-over');
+}
+
+/** Has two renders that wait change places. Throws Failed when one of them does not wait any more. */
+export async function swapRenders(id: string, other: string): Promise<void> {
+  await db().transaction(async (tx) => {
+    const rows = await tx
+      .select({ id: renders.id, place: renders.place, createdAt: renders.createdAt })
+      .from(renders)
+      .where(and(inArray(renders.id, [id, other]), eq(renders.state, 'waiting')))
+      .for('update');
+    const [one, two] = rows;
+    if (!one || !two) return refuse(rows.some((r) => r.id === id) ? other : id, 'render-over');
+    // Those that came in one moment stand by when they were asked for, and get places of their own.
+    const [first, second] = one.createdAt < two.createdAt ? [one, two] : [two, one];
+    const same = first.place === second.place;
+    await tx.update(renders).set({ place: second.place }).where(eq(renders.id, first.id));
+    await tx
+      .update(renders)
+      .set({ place: first.place - (same ? 1 : 0) })
+      .where(eq(renders.id, second.id));
+  });
 }
 
 export async function listRenders(pieceId?: string): Promise<RenderView[]> {
@@ -131,11 +162,8 @@ export async function getRender(id: string): Promise<RenderView> {
 }
 
 /** The name under which a delivery is kept by who fetches it. */
-export function renderName({ title, format, height, kind }: RenderView): string {
-  const { seen, sized, ending } = deliveryKind(kind);
-  const more = [...(seen ? [format.replace(':', 'x')] : []), ...(sized ? [`${height}p`] : [])];
-  return `${[fileTitle(title), ...more].join(' ')}.${ending}`;
-}
+export const renderName = ({ name, createdAt, ...of }: RenderView): string =>
+  deliveryName(name, { ...of, date: createdAt.slice(0, 10) });
 
 /** A waiting render is cancelled at once, a running one at its next frame. Throws Failed when it is over already. */
 export async function cancelRender(id: string): Promise<void> {
@@ -169,6 +197,9 @@ export async function deleteRender(id: string): Promise<void> {
 
 export interface Job {
   id: string;
+  loudness: Loudness;
+  pieceId: string;
+  version: number | null;
   piece: Piece;
   kind: DeliveryKindName;
   height: Height;
@@ -248,8 +279,17 @@ export async function claimJob(): Promise<Job | null> {
       })
       .where(eq(renders.id, row.id));
     const doc = typeof row.doc === 'string' ? JSON.parse(row.doc) : row.doc;
-    const { id, kind } = row;
-    return { id, piece: migratePiece(doc), kind, height: row.height as Height, attempt: row.attempt + 1 };
+    const { id, pieceId, version, kind, loudness } = row;
+    return {
+      id,
+      pieceId,
+      version,
+      loudness,
+      piece: migratePiece(doc),
+      kind,
+      height: row.height as Height,
+      attempt: row.attempt + 1,
+    };
   });
 }
 

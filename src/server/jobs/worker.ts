@@ -1,13 +1,16 @@
+import { deliveryKind } from '../../core/deliver/kinds.ts';
 import { framesToMs } from '../../core/time.ts';
 import { failureWords } from '../../wording/failures.ts';
 import { dataPath } from '../config.ts';
 import { closeDatabase } from '../db/client.ts';
 import { whenBack } from '../db/when-back.ts';
 import { MAKERS } from '../deliver/makers.ts';
+import { removeEmptied } from '../desk/filing.ts';
 import { RenderCancelled } from '../frames/render.ts';
 import { failureBehind } from '../http/outside.ts';
 import { log } from '../log.ts';
 import { prepare } from '../material.ts';
+import { reached } from '../pieces/states.ts';
 import { ProgramError } from '../program.ts';
 import { sweep, writeWhole } from '../store/files.ts';
 import {
@@ -55,6 +58,7 @@ async function work(job: Job): Promise<void> {
       piece: job.piece,
       timeline,
       height: job.height,
+      loudness: job.loudness,
       out: renderFile(job.id, job.kind),
       signal: abort.signal,
       onProgress: ({ done, total, painted }) =>
@@ -65,6 +69,7 @@ async function work(job: Job): Promise<void> {
     }));
     const durationMs = framesToMs(timeline.frames);
     await whenBack(() => finishJob(job.id, { state: 'done', durationMs, scenes }));
+    if (job.version === null && deliveryKind(job.kind).plays) await reached(job.pieceId, 'delivered');
     log.info({ render: job.id, frames: timeline.frames }, 'render done');
   } catch (e) {
     if (stopping) return;
@@ -96,6 +101,8 @@ async function sweepAll(): Promise<void> {
   await sweep(dataPath('segments'), 'run-', Date.now());
   for (const prefix of ['join-', 'sound-', 'recording-', 'bundle-'])
     await sweep(dataPath(), prefix, Date.now());
+  const removed = await removeEmptied(new Date());
+  if (removed) log.info({ removed }, 'pieces of a bin that was emptied long ago are removed');
 }
 
 async function main(): Promise<void> {

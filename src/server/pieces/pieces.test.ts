@@ -1,23 +1,13 @@
-import { eq, inArray } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import { afterAll, describe, expect, it } from 'vitest';
 import type { HistoryEntry } from '../../api/edits.ts';
-import type { PiecePage } from '../../api/pieces.ts';
 import { failureOf } from '../../core/failure.ts';
 import { type Edit, sceneEdit } from '../../core/piece/edit.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
 import { closeDatabase, db } from '../db/client.ts';
 import { pieces } from '../db/schema.ts';
 import { entriesAfter } from './history.ts';
-import {
-  appendEntries,
-  archivePiece,
-  copyPiece,
-  createPiece,
-  exportPiece,
-  listPieces,
-  loadPiece,
-  openPiece,
-} from './pieces.ts';
+import { appendEntries, createPiece, exportPiece, loadPiece, openPiece } from './pieces.ts';
 
 afterAll(closeDatabase);
 
@@ -107,28 +97,12 @@ describe('a stored piece', () => {
     expect(await shown(id)).toEqual(['Before.']);
   });
 
-  it('is copied with a name of its own, put away and brought back', async () => {
-    const id = await createPiece(piece([scene('a', 'A.')], { title: 'Lanterns' }));
-    const copy = await copyPiece(id);
-    await appendEntries(copy, 0, [entry('copy-1', words('a', 'Of the copy.'))]);
-    expect(await shown(id)).toEqual(['A.']);
-    const titles = async () => (await listPieces({ find: '', after: '' })).pieces.map((p) => p.title);
-    expect(await titles()).toEqual(expect.arrayContaining(['Lanterns', 'Lanterns (copy)']));
-    await archivePiece(id, true);
-    expect(await titles()).not.toContain('Lanterns');
-    await archivePiece(id, false);
-    expect(await titles()).toContain('Lanterns');
-  });
-
-  it('that cannot be read is one damaged card among the others, refuses edits, and can be exported as it is', async () => {
+  it('that cannot be read refuses edits, and can be exported as it is', async () => {
     const id = await createPiece(piece([scene('a', 'A.')], { title: 'Damaged one' }));
     await appendEntries(id, 0, [entry('first-1', words('a', 'First.'))]);
     const doc = { ...(await loadPiece(id)).piece, version: 3, format: 'round' };
     await db().update(pieces).set({ doc, format: null }).where(eq(pieces.id, id));
-    const { pieces: listed } = await listPieces({ find: '', after: '' });
-    expect(listed.find((p) => p.id === id)).toMatchObject({ title: 'Damaged one', about: null });
-    expect(listed.filter((p) => p.about).length).toBeGreaterThan(0);
-    for (const ask of [loadPiece, openPiece, copyPiece]) expect(await failed(ask(id))).toBe('damaged-piece');
+    for (const ask of [loadPiece, openPiece]) expect(await failed(ask(id))).toBe('damaged-piece');
     expect(await failed(appendEntries(id, 1, [entry('more-1', words('a', 'x'))]))).toBe('damaged-piece');
     expect(await exportPiece(id)).toMatchObject({
       title: 'Damaged one',
@@ -143,39 +117,9 @@ describe('a stored piece', () => {
     await expect(createPiece(bad)).rejects.toThrow(/cannot be stored/);
   });
 
-  it('is listed page by page, each once, also those that were changed at the same moment', async () => {
-    const at = new Date('2026-01-02T03:04:05.678Z');
-    const made: string[] = [];
-    for (let i = 0; i < 150; i++) {
-      const id = await createPiece(piece([scene('a', 'A.')], { title: `Paged 50%_ ${i}` }));
-      made.push(id);
-    }
-    await db().update(pieces).set({ updatedAt: at }).where(inArray(pieces.id, made));
-    const seen: string[] = [];
-    let after: string | null = '';
-    while (after !== null) {
-      const page: PiecePage = await listPieces({ find: 'paged 50%_', after });
-      seen.push(...page.pieces.map((p) => p.id));
-      after = page.next;
-    }
-    expect(seen.toSorted()).toEqual(made.toSorted());
-    expect((await listPieces({ find: 'paged 50%%', after: '' })).pieces).toEqual([]);
-  });
-
-  it('from before the columns of the desk gets them when it is listed', async () => {
-    const id = await createPiece(piece([scene('a', 'A.'), scene('b', 'B.')], { title: 'Of old' }));
-    await db().update(pieces).set({ format: null, scenes: null, cover: null }).where(eq(pieces.id, id));
-    const [listed] = (await listPieces({ find: 'Of old', after: '' })).pieces;
-    expect(listed?.about).toMatchObject({ format: '9:16', scenes: 2, cover: null });
-    const [row] = await db().select().from(pieces).where(eq(pieces.id, id));
-    expect(row).toMatchObject({ format: '9:16', scenes: 2, cover: '' });
-  });
-
   it('that is not there is said to be missing', async () => {
     const edit = [entry('x-12345', words('a', 'x'))];
-    for (const ask of [loadPiece, openPiece, copyPiece])
-      expect(await failed(ask('nothing-here'))).toBe('no-piece');
-    expect(await failed(archivePiece('nothing-here', true))).toBe('no-piece');
+    for (const ask of [loadPiece, openPiece]) expect(await failed(ask('nothing-here'))).toBe('no-piece');
     expect(await failed(appendEntries('nothing-here', 0, edit))).toBe('no-piece');
   });
 });

@@ -1,14 +1,8 @@
-import { and, asc, desc, eq, isNull, like, lt, or } from 'drizzle-orm';
+import { asc, eq } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
 import { HISTORY_AT_ONCE, type HistoryEntry } from '../../api/edits.ts';
-import {
-  type ExportedPiece,
-  type LoadedPiece,
-  PIECES_AT_ONCE,
-  type PiecePage,
-  type PieceSummary,
-} from '../../api/pieces.ts';
-import { Failed, failureOf } from '../../core/failure.ts';
+import type { ExportedPiece, LoadedPiece } from '../../api/pieces.ts';
+import { Failed } from '../../core/failure.ts';
 import { type Edit, pieceEditing } from '../../core/piece/edit.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
 import { DamagedPiece, migratePiece } from '../../core/piece/migrate.ts';
@@ -17,14 +11,13 @@ import { pieceSchema } from '../../core/piece/schema.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import type { Split } from '../../core/text/script.ts';
 import { match } from '../apart/apart.ts';
-import { pictureView } from '../assets/lookup.ts';
 import { db } from '../db/client.ts';
 import { json } from '../db/json.ts';
 import { edits, pieces } from '../db/schema.ts';
 import { type Appended, append } from '../edits/append.ts';
-import { log } from '../log.ts';
 import { knownFacts } from '../material.ts';
 import { entryViews } from '../shelf/search.ts';
+import { aboutOf } from './about.ts';
 import { entriesAfter, isCurrent, readHistory, rowOf, storeCurrent, storedIds } from './history.ts';
 
 /** Begins a piece with a script: cut, pictures nabbed. Throws Failed. */
@@ -45,74 +38,6 @@ export async function createPiece(doc: Piece): Promise<string> {
     .insert(pieces)
     .values({ id, title: doc.title, doc, rev: 0, ...aboutOf(doc), createdAt: now, updatedAt: now });
   return id;
-}
-
-/** Of the last changed pieces so many, their titles with what is to be found, after the place where a page ended. */
-export async function listPieces({ find, after }: { find: string; after: string }): Promise<PiecePage> {
-  const [ms, lastId] = after ? [Number(after.split('-', 1)[0]), after.slice(after.indexOf('-') + 1)] : [];
-  const rows = await db()
-    .select({
-      id: pieces.id,
-      title: pieces.title,
-      format: pieces.format,
-      scenes: pieces.scenes,
-      cover: pieces.cover,
-      updatedAt: pieces.updatedAt,
-    })
-    .from(pieces)
-    .where(
-      and(
-        isNull(pieces.archivedAt),
-        find ? like(pieces.title, `%${find.replace(/[\\%_]/g, '\\$&')}%`) : undefined,
-        ms === undefined || lastId === undefined
-          ? undefined
-          : or(
-              lt(pieces.updatedAt, new Date(ms)),
-              and(eq(pieces.updatedAt, new Date(ms)), lt(pieces.id, lastId)),
-            ),
-      ),
-    )
-    .orderBy(desc(pieces.updatedAt), desc(pieces.id))
-    .limit(PIECES_AT_ONCE + 1);
-  const shown = rows.slice(0, PIECES_AT_ONCE);
-  const last = rows.length > PIECES_AT_ONCE ? shown.at(-1) : undefined;
-  return {
-    pieces: await Promise.all(
-      shown.map(async (row) => ({
-        id: row.id,
-        title: row.title,
-        about: await summaryOf(row),
-        updatedAt: row.updatedAt.toISOString(),
-      })),
-    ),
-    next: last ? `${last.updatedAt.getTime()}-${last.id}` : null,
-  };
-}
-
-/** What the desk shows of a piece, kept in columns of its own: documents are only read to open them. */
-export const aboutOf = (doc: Piece) => ({
-  format: doc.format,
-  scenes: doc.scenes.length,
-  cover: doc.scenes.flatMap((s) => s.pictures)[0]?.assetId ?? '',
-});
-
-type SummaryRow = Pick<typeof pieces.$inferSelect, 'id' | 'format' | 'scenes' | 'cover'>;
-
-/** null: the stored document cannot be read. */
-async function summaryOf(row: SummaryRow): Promise<PieceSummary['about']> {
-  let { format, scenes, cover } = row;
-  if (format === null || scenes === null || cover === null) {
-    try {
-      ({ format, scenes, cover } = aboutOf((await loadPiece(row.id)).piece));
-    } catch (e) {
-      // Only what is stored can be damaged; a database that is away is not.
-      if (failureOf(e).code !== 'damaged-piece') throw e;
-      log.warn({ piece: row.id }, 'a stored piece cannot be read');
-      return null;
-    }
-    await db().update(pieces).set({ format, scenes, cover }).where(eq(pieces.id, row.id));
-  }
-  return { format, scenes, cover: cover ? await pictureView(cover) : null };
 }
 
 /** Everything that is stored of a piece, as it is stored. Throws Failed (no-piece). */
@@ -210,18 +135,4 @@ export async function appendEntries(
     }
     return behind ? { rev, behind } : { rev };
   });
-}
-
-export async function copyPiece(id: string): Promise<string> {
-  const { piece } = await loadPiece(id);
-  return createPiece({ ...piece, title: `${piece.title} (copy)`.slice(0, LIMITS.titleLength) });
-}
-
-/** Puts a piece away, or back on the desk. Nothing is deleted. */
-export async function archivePiece(id: string, away: boolean): Promise<void> {
-  const [result] = await db()
-    .update(pieces)
-    .set({ archivedAt: away ? new Date() : null })
-    .where(eq(pieces.id, id));
-  if (!result.affectedRows) throw new Failed({ code: 'no-piece' });
 }

@@ -107,6 +107,6 @@ export async function sendVersion(
     .from(renders)
     .where(ofPiece(pieceId));
   const version = (highest?.n ?? 0) + 1;
-  await requestRender(pieceId, piece, rev, REVIEW_HEIGHT, 'mp4', version);
+  await requestRender(pieceId, piece, rev, REVIEW_HEIGHT, { version });
   return { version, made: true };
 }

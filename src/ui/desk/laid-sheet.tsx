@@ -112,7 +112,7 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
       return call(makePiece, { params: { id } });
     },
     onSuccess: ({ id }) => opened(id, 'piece'),
-    onError: (e) => message.error(e.message, 6),
+    onError: (e) => void message.error(e.message, 6),
   });
   const photoSet = () =>
     call(createSource, {
@@ -127,7 +127,7 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
   const look = useMutation({
     mutationFn: photoSet,
     onSuccess: ({ id }) => opened(id, 'outline'),
-    onError: (e) => message.error(e.message, 6),
+    onError: (e) => void message.error(e.message, 6),
   });
 
   const open = useMutation({
@@ -136,7 +136,7 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
       void client.invalidateQueries({ queryKey: ['pieces'] });
       router.push(`/piece/${id}`);
     },
-    onError: (e) => message.error(`The bundle cannot be opened: ${e.message}`, 8),
+    onError: (e) => void message.error(`The bundle cannot be opened: ${e.message}`, 8),
   });
 
   const bring = async (files: File[]) => {

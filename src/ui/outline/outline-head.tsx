@@ -126,7 +126,7 @@ function TakeAs({ outline }: { outline: Outline }) {
         body: { from: 'address', address: address ?? '', as, targetMs: null, options: outline.options },
       }),
     onSuccess: ({ id }) => router.push(`/outline/${id}`),
-    onError: (e) => message.error(e.message, 6),
+    onError: (e) => void message.error(e.message, 6),
   });
   const other = kind === 'product' ? 'article' : 'product';
   if (!address || (kind !== 'article' && kind !== 'product')) return null;

@@ -89,7 +89,7 @@ function OpenOutline({ stored, store }: { stored: StoredSource; store: OutlineSt
       return call(makePiece, { params: { id: stored.id } });
     },
     onSuccess: ({ id }) => router.push(`/piece/${id}`),
-    onError: (e) => message.error(e.message, 6),
+    onError: (e) => void message.error(e.message, 6),
   });
   const photos = source.kind === 'photos';
   return (

@@ -32,7 +32,7 @@ export function PhotoChoicesForm({ outline, staying }: { outline: Outline; stayi
         ...before,
         photos: before.photos.filter((p) => !ids.includes(p.id)),
       })),
-    onError: (e) => message.error(e.message, 6),
+    onError: (e) => void message.error(e.message, 6),
   });
   return (
     <section className="outline__scenes photos__choices" aria-labelledby="set-title">

@@ -1,9 +1,12 @@
 'use client';
 
 import { DeleteOutlined } from '@ant-design/icons';
-import { Button, Checkbox, Segmented, Select } from 'antd';
+import { Button, Checkbox, Input, Segmented, Select } from 'antd';
+import { useState } from 'react';
 import { addDelivery, changeDelivery, coverMoment, removeDelivery } from '../../core/deliver/delivery.ts';
 import { DELIVERY_KIND_NAMES, DELIVERY_KINDS, deliveryKind } from '../../core/deliver/kinds.ts';
+import { LOUDNESS_VALUES, LOUDNESSES } from '../../core/deliver/loudness.ts';
+import { deliveryName, NAME_PARTS } from '../../core/deliver/name.ts';
 import { FORMATS } from '../../core/look/formats.ts';
 import { pieceEdit } from '../../core/piece/edit.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
@@ -95,6 +98,7 @@ function DeliveryLine({ delivery: d, name, only }: { delivery: Delivery; name: s
   const { store, apply } = usePiece();
   const own = usePieceState((s) => s.doc.format);
   const { seen, sized } = deliveryKind(d.kind);
+  const [more, setMore] = useState(false);
   const change = (now: Partial<Delivery>) => apply(changeDelivery(store.state.doc, d.id, now));
   return (
     <li className="delivery">
@@ -126,25 +130,69 @@ function DeliveryLine({ delivery: d, name, only }: { delivery: Delivery; name: s
         disabled={only}
         onClick={() => apply(removeDelivery(store.state.doc, d.id))}
       />
-      {seen && (
-        <span className="delivery__more">
-          {sized && (
-            <Segmented
-              size="small"
-              aria-label={`${name}: lines of the short side`}
-              value={d.height}
-              onChange={(height) => change({ height })}
-              options={HEIGHTS.map((value) => ({
-                value,
-                label: value === 480 ? '480 draft' : String(value),
-              }))}
-            />
-          )}
+      <span className="delivery__more">
+        {sized && (
+          <Segmented
+            size="small"
+            aria-label={`${name}: lines of the short side`}
+            value={d.height}
+            onChange={(height) => change({ height })}
+            options={HEIGHTS.map((value) => ({
+              value,
+              label: value === 480 ? '480 draft' : String(value),
+            }))}
+          />
+        )}
+        {seen && (
           <Checkbox checked={d.captions} onChange={(e) => change({ captions: e.target.checked })}>
             Captions
           </Checkbox>
-        </span>
-      )}
+        )}
+        <Button size="small" type="text" aria-expanded={more} onClick={() => setMore((on) => !on)}>
+          {more ? 'Less' : 'More'}
+        </Button>
+      </span>
+      {more && <MoreOfDelivery delivery={d} name={name} />}
     </li>
+  );
+}
+
+/** How loud it is, and what its file is called. */
+function MoreOfDelivery({ delivery: d, name }: { delivery: Delivery; name: string }) {
+  const { store, apply } = usePiece();
+  const { title, format } = usePieceState((s) => s.doc);
+  const change = (now: Partial<Delivery>, merge?: string) =>
+    apply(changeDelivery(store.state.doc, d.id, now, merge));
+  const called = deliveryName(d.name, {
+    ...{ title, format: d.format ?? format, height: d.height, kind: d.kind },
+    date: new Date().toISOString().slice(0, 10),
+  });
+  return (
+    <div className="delivery__rest">
+      {deliveryKind(d.kind).plays && (
+        <Select
+          size="small"
+          aria-label={`${name}: loudness`}
+          value={d.loudness}
+          onChange={(loudness) => change({ loudness })}
+          popupMatchSelectWidth={false}
+          options={LOUDNESS_VALUES.map((value) => ({
+            value,
+            label: `${LOUDNESSES[value].label}, ${LOUDNESSES[value].describe}`,
+          }))}
+        />
+      )}
+      <Input
+        size="small"
+        aria-label={`${name}: name of its file, with ${NAME_PARTS.map((p) => `{${p}}`).join(', ')}`}
+        placeholder="{title} {format} {lines}"
+        maxLength={LIMITS.nameLength}
+        value={d.name}
+        onChange={(e) => change({ name: e.target.value }, 'delivery-name')}
+      />
+      <small>
+        Its file: {called}. In its name can stand {NAME_PARTS.map((p) => `{${p}}`).join(', ')}.
+      </small>
+    </div>
   );
 }

@@ -1,16 +1,30 @@
 'use client';
 
-import { CloseOutlined, DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
+import {
+  ArrowDownOutlined,
+  ArrowUpOutlined,
+  CloseOutlined,
+  DeleteOutlined,
+  DownloadOutlined,
+} from '@ant-design/icons';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Empty, Progress, Skeleton, Tag } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
 import { addressOf } from '../../api/endpoint.ts';
 import { renderVideo } from '../../api/material.ts';
-import { cancelRender, deleteRender, listRenders, type RenderView, renderFirst } from '../../api/renders.ts';
+import {
+  cancelRender,
+  deleteRender,
+  listRenders,
+  type RenderView,
+  renderFirst,
+  swapRenders,
+} from '../../api/renders.ts';
 import { deliveryKind } from '../../core/deliver/kinds.ts';
 import { clock } from '../../core/time.ts';
 import { call } from '../shared/api.ts';
+import { IconButton } from '../shared/icon-button.tsx';
 import { isActive } from './active.ts';
 import { nameOf } from './name-of.ts';
 import './renders.css';
@@ -37,12 +51,19 @@ export function RenderList({ pieceId, newestRev }: { pieceId?: string; newestRev
   if (renders.isPending) return <Skeleton active />;
   if (renders.isError) return <p role="alert">{renders.error.message}</p>;
   if (!renders.data.length) return <Empty description="No video yet" image={Empty.PRESENTED_IMAGE_SIMPLE} />;
+  const waiting = renders.data
+    .filter((r) => r.state === 'waiting')
+    .sort((a, b) => a.place - b.place || (a.createdAt < b.createdAt ? -1 : 1));
+  const running = renders.data.filter((r) => r.state === 'running');
+  const over = renders.data.filter((r) => !isActive(r));
   return (
     <ul className="renders">
-      {renders.data.map((r) => (
+      {[...running, ...waiting, ...over].map((r) => (
         <RenderRow
           key={r.id}
           render={r}
+          before={waiting[waiting.indexOf(r) - 1]}
+          after={r.state === 'waiting' ? waiting[waiting.indexOf(r) + 1] : undefined}
           all={!pieceId}
           older={newestRev !== undefined && r.rev < newestRev}
         />
@@ -51,12 +72,25 @@ export function RenderList({ pieceId, newestRev }: { pieceId?: string; newestRev
   );
 }
 
-function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean; older: boolean }) {
+/** before, after: its neighbours among those that wait. */
+function RenderRow({
+  render: r,
+  before,
+  after: behind,
+  all,
+  older,
+}: {
+  render: RenderView;
+  before: RenderView | undefined;
+  after: RenderView | undefined;
+  all: boolean;
+  older: boolean;
+}) {
   const client = useQueryClient();
   const { message } = App.useApp();
   const after = {
     onSettled: () => client.invalidateQueries({ queryKey: ['renders'] }),
-    onError: (e: Error) => message.error(e.message),
+    onError: (e: Error) => void message.error(e.message),
   };
   const cancel = useMutation({
     mutationFn: () => call(cancelRender, { params: { id: r.id } }),
@@ -68,6 +102,10 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
   });
   const first = useMutation({
     mutationFn: () => call(renderFirst, { params: { id: r.id } }),
+    ...after,
+  });
+  const swap = useMutation({
+    mutationFn: (other: string) => call(swapRenders, { params: { id: r.id }, body: { with: other } }),
     ...after,
   });
   const kind = deliveryKind(r.kind);
@@ -99,6 +137,20 @@ function RenderRow({ render: r, all, older }: { render: RenderView; all: boolean
             {r.remainingMs !== null && r.done < r.total && `, about ${clock(r.remainingMs + 999)} left`}
           </span>
           <span className="render__keys">
+            {before && (
+              <IconButton
+                label={`${nameOf(r)} earlier`}
+                icon={<ArrowUpOutlined aria-hidden />}
+                onClick={() => swap.mutate(before.id)}
+              />
+            )}
+            {behind && (
+              <IconButton
+                label={`${nameOf(r)} later`}
+                icon={<ArrowDownOutlined aria-hidden />}
+                onClick={() => swap.mutate(behind.id)}
+              />
+            )}
             {r.state === 'waiting' && (
               <Button size="small" loading={first.isPending} onClick={() => first.mutate()}>
                 Next

@@ -12,6 +12,7 @@ import { KitPanel } from './kit/kit-panel.tsx';
 import { ProofNotes } from './proof-notes.tsx';
 import { RenderList } from './render-list.tsx';
 import { ReviewPanel } from './review/review-panel.tsx';
+import { SinceDelivered } from './since-delivered.tsx';
 
 /** Asks for deliveries of the piece as it is, and shows those there are. The piece can be edited on meanwhile. */
 export function RendersPanel() {
@@ -28,7 +29,7 @@ export function RendersPanel() {
       return call(requestRender, { body: { pieceId: id, deliveries: store.state.doc.deliveries } });
     },
     onSuccess: () => client.invalidateQueries({ queryKey: ['renders'] }),
-    onError: (e) => message.error(e.message, 6),
+    onError: (e) => void message.error(e.message, 6),
   });
   return (
     <>
@@ -45,7 +46,7 @@ export function RendersPanel() {
         value={part}
         onChange={(v) => view.openPart('render', v)}
         options={[
-          { value: 'video', label: 'Video and files' },
+          { value: 'video', label: 'Deliveries' },
           { value: 'kit', label: 'Post kit' },
           { value: 'reviewers', label: 'Reviewers' },
         ]}
@@ -58,6 +59,7 @@ export function RendersPanel() {
         <>
           <div className="deliver">
             <Deliveries />
+            <SinceDelivered />
             <ProofNotes />
             <CreditNotes />
             <Button

@@ -43,7 +43,7 @@ export function Galley({ secret, page }: { secret: string; page: ReviewPage }) {
     setRegion(null);
     setPlacing(false);
     if (!scene) return setWriting({ sceneId: null, atMs: null });
-    const at = ms >= scene.startMs && ms < scene.endMs ? ms : Math.min(scene.startMs + 500, scene.endMs - 1);
+    const at = ms >= scene.startMs && ms < scene.endMs ? ms : standsAt(scene);
     if (at !== ms) goTo(at);
     setWriting({ sceneId: scene.id, atMs: Math.round(at) });
   };
@@ -118,7 +118,9 @@ export function Galley({ secret, page }: { secret: string; page: ReviewPage }) {
             {new Date(page.expiresAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}.
             {page.coming && version !== null && ` Version ${page.coming.version} is being made.`}
           </p>
-          {page.changes && <p className="review__changes">{changesWords(page.changes)}</p>}
+          {page.changes && (
+            <p className="review__changes">{changesWords(page.changes, `version ${page.changes.since}`)}</p>
+          )}
         </header>
         <ol className="review__lines" aria-label="What is shown and said, line by line">
           {page.scenes.map((scene, i) => (
@@ -127,7 +129,7 @@ export function Galley({ secret, page }: { secret: string; page: ReviewPage }) {
               scene={scene}
               current={scene.id === now?.id}
               change={page.changes?.scenes.find((c) => c.after === i)}
-              onGo={() => goTo(scene.startMs)}
+              onGo={() => goTo(standsAt(scene))}
               onWrite={() => write(scene)}
             >
               {threads.filter((t) => t.first.sceneId === scene.id).map(thread)}
@@ -152,6 +154,9 @@ export function Galley({ secret, page }: { secret: string; page: ReviewPage }) {
     </main>
   );
 }
+
+/** A moment at which a scene stands for itself: what leads over from the one before is done, and its words have come. */
+const standsAt = ({ startMs, endMs }: ReviewScene): number => startMs + Math.min(900, (endMs - startMs) / 2);
 
 function Line({
   scene,

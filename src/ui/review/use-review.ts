@@ -40,12 +40,13 @@ export function useReviewing(secret: string) {
   const { message } = App.useApp();
   const after = {
     onSettled: () => client.invalidateQueries({ queryKey: ['review', secret] }),
-    onError: (e: Error) => message.error(e.message, 6),
+    onError: (e: Error) => void message.error(e.message, 6),
   };
   return {
     enter: useMutation({
       mutationFn: (password: string) => call(enterReview, { params: { secret }, body: { password } }),
-      ...after,
+      onSuccess: after.onSettled,
+      onError: after.onError,
     }),
     say: useMutation({
       mutationFn: (body: Said) => call(addComment, { params: { secret }, body }),

@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { appendEdits, archivePiece, getPiece } from '../../api/pieces.ts';
+import { appendEdits, getPiece } from '../../api/pieces.ts';
+import { settleComment } from '../../api/reviews.ts';
 import { listSources } from '../../api/sources.ts';
 import { sceneEdit } from '../../core/piece/edit.ts';
 import { sendEntries } from '../sync/send.ts';
@@ -29,10 +30,10 @@ describe('asking the server', () => {
     expect(asked[0]).toMatchObject({ url: '/api/sources', init: { method: 'GET' } });
     expect(asked[0]?.init.body).toBeUndefined();
     answerWith(() => new Response(null, { status: 204 }));
-    expect(await call(archivePiece, { params: { id: 'a/b' }, body: { archived: true } })).toBeUndefined();
+    expect(await call(settleComment, { params: { id: 'a/b' }, body: { settled: true } })).toBeUndefined();
     expect(asked[0]).toMatchObject({
-      url: '/api/pieces/a%2Fb',
-      init: { method: 'PATCH', body: '{"archived":true}', headers: { 'Content-Type': 'application/json' } },
+      url: '/api/comments/a%2Fb',
+      init: { method: 'PATCH', body: '{"settled":true}', headers: { 'Content-Type': 'application/json' } },
     });
   });
 

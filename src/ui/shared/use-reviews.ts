@@ -53,7 +53,7 @@ export function useReviewWork(pieceId: string) {
   const { message } = App.useApp();
   const after = {
     onSettled: () => client.invalidateQueries({ queryKey: key(pieceId) }),
-    onError: (e: Error) => message.error(e.message, 6),
+    onError: (e: Error) => void message.error(e.message, 6),
   };
   return {
     create: useMutation({

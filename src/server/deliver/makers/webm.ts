@@ -22,10 +22,10 @@ const VP9 = [
 const OPUS = ['-c:a', 'libopus', '-b:a', '128k'];
 
 /** The MP4, whose parts are kept for the next time, as VP9 and Opus. */
-export const webm: Maker = async ({ timeline, height, out, signal, onProgress }) => {
+export const webm: Maker = async ({ timeline, height, loudness, out, signal, onProgress }) => {
   const from = `${out}.mp4`;
   try {
-    await render(timeline, { height, out: from, signal, onProgress });
+    await render(timeline, { height, loudness, out: from, signal, onProgress });
     await makeWhole(out, (temporary) =>
       run('ffmpeg', ['-y', '-v', 'error', '-i', from, ...VP9, ...OPUS, '-f', 'webm', temporary], {
         timeoutMs: 6 * 3_600_000,

@@ -248,6 +248,11 @@ export const ACTIONS: readonly Action[] = [
     ...{ id: 'save', group: 'Piece', label: 'Save now', strokes: [{ key: 's', mod: true }] },
     ...{ whileTyping: true, run: (h) => void h.piece.store.flush() },
   },
+  {
+    ...{ id: 'versions', group: 'Piece', label: 'Earlier states, and keep this one by name', strokes: [] },
+    run: ({ piece: { store } }) =>
+      void store.flush().then(() => window.location.assign(`/piece/${store.state.id}/versions`)),
+  },
 ];
 
 /** Whether a stroke is this one. The question mark needs a shift on some keyboards, none on others. */

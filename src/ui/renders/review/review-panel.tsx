@@ -69,11 +69,12 @@ function NewLink({ pieceId }: { pieceId: string }) {
         onChange={setDays}
         options={DAYS}
       />
-      <Input.Password
+      <Input
         size="small"
         aria-label="Password, may stay empty"
         placeholder="Password, if any"
-        autoComplete="new-password"
+        autoComplete="off"
+        maxLength={200}
         value={password}
         onChange={(e) => setPassword(e.target.value)}
       />
@@ -140,7 +141,7 @@ function Versions({ pieceId, versions }: { pieceId: string; versions: ReviewStat
           ? `Version ${newest.version} is what reviewers see.`
           : newest.state === 'coming'
             ? `Version ${newest.version} is being made.`
-            : `Version ${newest.version} could not be made; see under Video and files.`}
+            : `Version ${newest.version} could not be made; see under Deliveries.`}
       </p>
       {newest.state === 'coming' && (
         <Progress

@@ -1,9 +1,7 @@
 import * as api from '../../../../api/pieces.ts';
 import { route } from '../../../../server/http/route.ts';
-import { archivePiece, openPiece } from '../../../../server/pieces/pieces.ts';
+import { openPiece } from '../../../../server/pieces/pieces.ts';
 
 export const dynamic = 'force-dynamic';
 
 export const GET = route(api.getPiece, ({ params }) => openPiece(params.id));
-
-export const PATCH = route(api.archivePiece, ({ params, body }) => archivePiece(params.id, body.archived));

@@ -71,7 +71,7 @@ function Offer({ offer, scene, library }: { offer: OfferView; scene: Scene; libr
       const now = store.state.doc.scenes.find((s) => s.id === scene.id);
       if (now) apply(choosePicture(now, entry.id, slot));
     },
-    onError: (e) => message.error(e.message, 6),
+    onError: (e) => void message.error(e.message, 6),
   });
   const terms =
     offer.licence === 'bought'

@@ -53,7 +53,7 @@ export function PaintOrder({ scene, onDone }: { scene: Scene; onDone: () => void
       if (now) apply(choosePicture(now, entry.id, slot));
       setSeed(newSeed());
     },
-    onError: (e) => message.error(e.message, 6),
+    onError: (e) => void message.error(e.message, 6),
   });
   return (
     <section className="paint-order" aria-label="Paint to order">

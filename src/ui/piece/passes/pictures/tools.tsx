@@ -123,7 +123,7 @@ function Nab() {
           : 'The pictures are as good as they get; nothing changed.',
       );
     },
-    onError: (e) => message.error(e.message),
+    onError: (e) => void message.error(e.message),
   });
   return (
     <Tooltip title="Chooses for all scenes at once; your own choices stay">

@@ -1,0 +1,100 @@
+import { expect, type Page, test } from '@playwright/test';
+import { accessible, begin, lines, saved, words } from './steps.ts';
+
+const find = (page: Page, text: string) => page.getByLabel('Find pieces by title, words and tags').fill(text);
+const cards = (page: Page) => page.locator('.piece-card');
+const more = async (page: Page, title: string, what: string) => {
+  await page.getByRole('button', { name: `More for ${title}`, exact: true }).click();
+  await page.getByRole('menuitem', { name: what, exact: true }).click();
+};
+
+test('the desk finds pieces by their words, copies them in other formats, puts away and brings back', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await find(page, 'ring of willow');
+  await expect(cards(page)).toHaveCount(1);
+  await expect(cards(page).locator('.piece-card__found')).toContainText('a ring of willow');
+  await find(page, 'learned to gl');
+  await more(page, 'How a town learned to glow', 'Copy');
+  await expect(cards(page)).toHaveCount(2);
+  await page.getByRole('button', { name: 'More for How a town learned to glow', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Copy in another format' }).hover();
+  await page.getByRole('menuitem', { name: '1:1', exact: true }).click();
+  await expect(cards(page)).toHaveCount(3);
+  await expect(cards(page).filter({ hasText: '(1:1)' })).toContainText('1:1 · 10 scenes');
+  await more(page, 'How a town learned to glow (copy)', 'Put away');
+  await expect(cards(page)).toHaveCount(2);
+  await page.getByRole('button', { name: 'Take that back' }).click();
+  await expect(cards(page)).toHaveCount(3);
+  await accessible(page, 'desk with pieces');
+});
+
+test('several pieces are filed at once, found by it, thrown away, and taken out of an emptied bin', async ({
+  page,
+}) => {
+  await begin(page, 'Filed first\n\nThe heron waits.');
+  await begin(page, 'Filed second\n\nThe heron has gone.');
+  await page.goto('/');
+  await find(page, 'filed heron');
+  await expect(cards(page)).toHaveCount(2);
+  for (const title of ['Filed first', 'Filed second'])
+    await page.getByLabel(`Choose ${title}`).check({ force: true });
+  const bar = page.getByRole('region', { name: 'What is done with the chosen pieces' });
+  await expect(bar).toContainText('2 pieces');
+  await bar.getByLabel('State').fill('waits for a photo');
+  await page.keyboard.press('Enter');
+  await bar.getByLabel('Category').fill('Birds');
+  await page.keyboard.press('Enter');
+  await bar.getByLabel('Add a tag').fill('heron');
+  await page.keyboard.press('Enter');
+  await expect(cards(page).filter({ hasText: 'waits for a photo' })).toHaveCount(2);
+  await expect(cards(page).filter({ hasText: 'Birds' }).filter({ hasText: '#heron' })).toHaveCount(2);
+  await accessible(page, 'desk, several chosen');
+  await page.getByRole('button', { name: 'Show what is tagged heron' }).first().click();
+  await find(page, '');
+  await expect(cards(page)).toHaveCount(2);
+  for (const title of ['Filed first', 'Filed second'])
+    await page.getByLabel(`Choose ${title}`).check({ force: true });
+  await bar.getByRole('button', { name: 'Throw away' }).click();
+  await expect(page.getByText('No piece is filed like that.')).toBeVisible();
+
+  await page.getByLabel('Where pieces lie').getByText(/^Bin/).click();
+  await expect(cards(page).filter({ hasText: 'Filed' })).toHaveCount(2);
+  await page.getByRole('button', { name: 'Empty the bin' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Empty it' }).click();
+  await expect(page.getByText('The bin is empty.')).toBeVisible();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(cards(page).filter({ hasText: 'Filed' })).toHaveCount(2);
+  await more(page, 'Filed first', 'Back on the desk');
+  await page
+    .getByLabel('Where pieces lie')
+    .getByText(/^On the desk/)
+    .click();
+  await expect(cards(page).filter({ hasText: 'Filed first' })).toHaveCount(1);
+});
+
+test('a state is kept by name, seen beside the piece as it is, and returned to; undo leads back', async ({
+  page,
+}) => {
+  const id = await begin(page);
+  const before = await lines(page);
+  await page.goto(`/piece/${id}/versions`);
+  await page.getByLabel('Name for the piece as it is now').fill('As it came');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('Nothing that is seen or heard is other than then.')).toBeVisible();
+  await page.getByRole('link', { name: 'Back to the piece' }).click();
+  await words(page, 2).fill('The miller kneads the dough at dusk.');
+  await saved(page);
+  await page.goto(`/piece/${id}/versions`);
+  const changed = page.locator('.versions__changed');
+  await expect(changed).toHaveCount(1);
+  await expect(changed).toContainText('The baker kneads the dough at dawn.');
+  await expect(changed).toContainText('The miller kneads the dough at dusk.');
+  await accessible(page, 'earlier states');
+  await page.getByRole('button', { name: 'Return to this state' }).click();
+  await page.waitForURL(`**/piece/${id}`);
+  await expect.poll(() => lines(page)).toEqual(before);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(async () => (await lines(page))[1]).toBe('The miller kneads the dough at dusk.');
+});
