@@ -1,8 +1,12 @@
 import { expect, type Page, test } from '@playwright/test';
 import { accessible, begin, lines, saved, words } from './steps.ts';
 
-const find = (page: Page, text: string) => page.getByLabel('Find pieces by title, words and tags').fill(text);
 const cards = (page: Page) => page.locator('.piece-card');
+const find = async (page: Page, text: string) => {
+  // What is typed before the page listens is lost.
+  await expect(cards(page).first()).toBeVisible();
+  await page.getByLabel('Find pieces by title, words and tags').fill(text);
+};
 const more = async (page: Page, title: string, what: string) => {
   await page.getByRole('button', { name: `More for ${title}`, exact: true }).click();
   await page.getByRole('menuitem', { name: what, exact: true }).click();

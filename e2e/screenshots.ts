@@ -1,7 +1,7 @@
 import { mkdtemp, readdir, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { chromium } from '@playwright/test';
+import { chromium, type Page } from '@playwright/test';
 import sharp from 'sharp';
 import { writeShots } from '../studio/fixtures/photos.ts';
 import { CHROMIUM } from './browser.ts';
@@ -12,6 +12,42 @@ async function photos(use: (files: string[]) => Promise<void>): Promise<void> {
   await writeShots(folder, 1200);
   await use((await readdir(folder)).sort().map((f) => path.join(folder, f)));
   await rm(folder, { recursive: true, force: true });
+}
+
+const post = async (page: Page, address: string, data: object) =>
+  (await page.request.post(address, { data })).json();
+
+/** A piece under review with what was said of it, and an earlier state beside it. */
+async function reviewed(page: Page, url: string, shot: (name: string) => Promise<void>): Promise<void> {
+  const id = page.url().split('/').pop() ?? '';
+  const { path: link } = await post(page, `${url}/api/pieces/${id}/reviews`, { days: 14, password: '' });
+  const secret = link.split('/').pop();
+  await page.goto(`${url}${link}`);
+  await page.locator('video').waitFor({ timeout: 300_000 });
+  const say = (more: object) =>
+    post(page, `${url}/api/review/${secret}/comments`, { author: 'Odile', version: 1, ...more });
+  await say({
+    text: 'Could we see our own boathouse here? Ours has a red roof.',
+    ...{ atMs: 6000, region: { x: 0.12, y: 0.18, width: 0.62, height: 0.2 } },
+  });
+  const { id: said } = await say({ text: 'A penny more since spring: thirty-one.', atMs: 20_500 });
+  await post(page, `${url}/api/comments/${said}/answers`, {
+    text: 'Changed; you see it in the next version.',
+  });
+  await page.reload();
+  await page.getByRole('button', { name: '0:06, a part of the picture' }).click();
+  await shot('review');
+  await post(page, `${url}/api/pieces/${id}/versions`, { name: 'Before the editor read it' });
+  await page.goto(`${url}/piece/${id}`);
+  const line = page.getByLabel('Words of scene 7', { exact: true });
+  await line.fill('A new seal for it costs thirty-one pence. Nobody is in a hurry.');
+  await page.waitForTimeout(2500);
+  await page.goto(`${url}/piece/${id}/versions`);
+  await page.locator('.versions__changed').waitFor();
+  await shot('versions');
+  await page.goto(`${url}/piece/${id}`);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.waitForTimeout(1500);
 }
 
 /** Takes the pictures of docs/screenshots from a running demo: `node --import tsx e2e/screenshots.ts [URL]`. */
@@ -63,14 +99,6 @@ async function main(): Promise<void> {
   await page.getByText('The bench that mends anything').first().click();
   await page.getByLabel('Words of scene 3').click();
   await shot('words');
-  await page.keyboard.press('Control+End');
-  await page.keyboard.type(' Teh mistaek.');
-  await page.getByLabel('Tools for words').getByText('Spelling').click();
-  await page.getByRole('button', { name: 'Replace Teh by The' }).waitFor();
-  await shot('spelling');
-  for (let i = 0; i < 3 && (await page.locator('.w-wrong').count()) > 0; i++)
-    await page.keyboard.press('Control+z');
-  await page.getByLabel('Tools for words').getByText('Edit').click();
   const passes = page.getByRole('navigation', { name: 'Passes' });
   for (const name of ['Pictures', 'Look', 'Voice', 'Music', 'Proof']) {
     await passes.getByText(name).click();
@@ -88,10 +116,6 @@ async function main(): Promise<void> {
     await page.mouse.wheel(0, -260);
     await shot('frame');
     await page.getByRole('button', { name: 'As it was framed' }).click();
-    await tools.getByText('Colour').click();
-    await page.getByRole('button', { name: 'Warmer' }).click();
-    await shot('colour');
-    await page.getByRole('button', { name: 'As it is', exact: true }).last().click();
     await tools.getByText('Find').click();
   }
   await page.keyboard.press('Control+k');
@@ -102,6 +126,7 @@ async function main(): Promise<void> {
   await shot('render');
   await page.getByLabel('What goes out').getByText('Post kit').click();
   await shot('post-kit');
+  await reviewed(page, url, shot);
   await browser.close();
 }
 

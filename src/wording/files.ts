@@ -10,4 +10,6 @@ export const pieceFileWords: Record<PieceFileName, { label: string; describe: st
   scenes: { label: 'Scenes, CSV', describe: 'as a table' },
   otio: { label: 'Time line, OpenTimelineIO', describe: 'for other editors' },
   credits: { label: 'Credits', describe: 'whom to name' },
+  posts: { label: 'Post kit', describe: 'a text for each destination' },
+  'posts-table': { label: 'Post kit, CSV', describe: 'a row for each destination' },
 };

@@ -101,18 +101,22 @@ const rowSchema = Joi.object({
 /** A row as its file has it: tags with commas between, lines with bars. */
 type Written = Omit<CatalogueRow, 'tags' | 'usedFor' | 'calledFor'> & { tags: string; usedFor?: string };
 
-/** Words by the picture that they call for; a loop is called for by the words of its still. */
-const CALLED_FOR = new Map(
-  readFileSync(new URL('./called-for.txt', import.meta.url), 'utf8')
-    .trim()
-    .split('\n')
-    .map((line): [string, string[]] => {
-      const [id = '', words = ''] = line.split(': ');
-      return [id, words.split(' ')];
+/** A file of lines "picture: one, and another", by the picture; a loop has what its still has. */
+function byPicture(file: string, between: string): (id: string) => string[] {
+  const lines = readFileSync(new URL(file, import.meta.url), 'utf8').trim().split('\n');
+  const all = new Map(
+    lines.map((line): [string, string[]] => {
+      const at = line.indexOf(': ');
+      return [line.slice(0, at), line.slice(at + 2).split(between)];
     }),
-);
-const calledFor = (id: string): string[] =>
-  CALLED_FOR.get(id) ?? CALLED_FOR.get(id.replace(/-loop$/, '')) ?? [];
+  );
+  return (id) => all.get(id) ?? all.get(id.replace(/-loop$/, '')) ?? [];
+}
+
+/** Words that call for a picture though they are not in it. */
+const calledFor = byPicture('./called-for.txt', ' ');
+/** More lines for which a picture is used, besides those of its row. */
+const alsoUsedFor = byPicture('./used-for.txt', ' | ');
 
 function rowsOf(subject: (typeof SUBJECTS)[number]): CatalogueRow[] {
   const file = new URL(`./rows/${subject}.json`, import.meta.url);
@@ -124,7 +128,7 @@ function rowsOf(subject: (typeof SUBJECTS)[number]): CatalogueRow[] {
   return (value as Written[]).map(({ tags, usedFor, ...row }) => ({
     ...row,
     tags: tags.split(', '),
-    usedFor: usedFor ? usedFor.split(' | ') : [],
+    usedFor: [...new Set([...(usedFor ? usedFor.split(' | ') : []), ...alsoUsedFor(row.id)])],
     calledFor: calledFor(row.id),
   }));
 }

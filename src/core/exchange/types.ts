@@ -1,6 +1,6 @@
 /**
  * Files that go with a video: subtitles in two open forms, with the times of single words, the script in two, a table of scenes,
- * the time line, credits.
+ * the time line, credits, what is posted with it.
  */
 export const PIECE_FILE_NAMES = [
   'srt',
@@ -11,5 +11,7 @@ export const PIECE_FILE_NAMES = [
   'scenes',
   'otio',
   'credits',
+  'posts',
+  'posts-table',
 ] as const;
 export type PieceFileName = (typeof PIECE_FILE_NAMES)[number];

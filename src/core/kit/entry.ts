@@ -15,17 +15,21 @@ export function sayKit({ kit }: Piece, destination: string, change: Partial<KitE
   return pieceEdit('kit', { kit: list }, merge === undefined ? null : `kit/${destination}/${merge}`);
 }
 
+/** All texts for a destination by what they are: the writer's own where there are any. */
+export const kitRow = (kit: PostKit, entry: KitEntry, to: Destination) => ({
+  Destination: to.name,
+  Headline: entry.headline ?? kit.headlines[0]?.text ?? '',
+  Post: entry.post ?? kit.post.text,
+  Summary: entry.summary ?? kit.summary.text,
+  'Key points': kit.points.map((p) => `• ${p.text}`).join('\n'),
+  Quotes: kit.quotes.map((q) => q.text).join('\n'),
+  Tags: kit.tags.map((t) => `#${t}`).join(' '),
+  'What is seen on the cover': entry.alternative ?? kit.alternative,
+});
+
 /** All texts for a destination as one file. */
 export function kitFileText(kit: PostKit, entry: KitEntry, to: Destination): string {
-  const part = (title: string, text: string) => (text ? [`${title}\n\n${text}`] : []);
-  return `${[
-    to.name,
-    ...part('Headline', entry.headline ?? kit.headlines[0]?.text ?? ''),
-    ...part('Post', entry.post ?? kit.post.text),
-    ...part('Summary', entry.summary ?? kit.summary.text),
-    ...part('Key points', kit.points.map((p) => `• ${p.text}`).join('\n')),
-    ...part('Quotes', kit.quotes.map((q) => q.text).join('\n')),
-    ...part('Tags', kit.tags.map((t) => `#${t}`).join(' ')),
-    ...part('What is seen on the cover', entry.alternative ?? kit.alternative),
-  ].join('\n\n\n')}\n`;
+  const { Destination: name, ...parts } = kitRow(kit, entry, to);
+  const filled = Object.entries(parts).flatMap(([title, text]) => (text ? [`${title}\n\n${text}`] : []));
+  return `${[name, ...filled].join('\n\n\n')}\n`;
 }

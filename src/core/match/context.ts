@@ -38,7 +38,8 @@ export function contexts(lines: readonly ContextLine[], topic: Vector | null = n
   });
 }
 
-function mean(vectors: readonly Vector[]): Vector {
+/** The direction of several unit vectors together, as a unit vector. */
+export function mean(vectors: readonly Vector[]): Vector {
   const sum = new Float32Array(vectors[0]?.length ?? 0);
   for (const v of vectors)
     for (let i = 0; i < sum.length; i++) sum[i] = (sum[i] as number) + (v[i] as number);

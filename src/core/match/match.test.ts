@@ -44,6 +44,40 @@ describe('assign', () => {
   });
 });
 
+describe('lines for which a picture is used', () => {
+  const at = (close: number): Vector => Float32Array.from([close, Math.sqrt(1 - close * close)]);
+  const away = Float32Array.from([0, 1]);
+  const used = (id: string, ...closes: number[]): ShelfItem => ({
+    ...{ id, kind: 'still', title: id, description: '', tags: [], group: id, palette: '' },
+    ...{ textVector: away, tagsVector: away },
+    usedFor: closes.map((c) => ({ text: '', vector: at(c) })),
+  });
+  const query: MatchLine = {
+    ...{
+      sceneId: 's',
+      text: '',
+      brief: '',
+      vector: at(1),
+      context: null,
+      briefVector: null,
+      wordVectors: [],
+    },
+  };
+  const order = (...items: ShelfItem[]) => new ShelfIndex(items, new Map()).rank(query).map((s) => s.item.id);
+
+  it('make a picture surer when several are near, before one that is near by chance', () => {
+    expect(order(used('chance', 0.7, 0, 0, 0), used('sure', 0.66, 0.64, 0.6, 0))).toEqual(['sure', 'chance']);
+    expect(order(used('near', 0.9, 0, 0, 0), used('many', 0.66, 0.64, 0.6, 0.6))).toEqual(['near', 'many']);
+  });
+
+  it('cost nothing to a picture that has none: its own words stand for them', () => {
+    const { usedFor: _, ...plain } = used('own');
+    const own = { ...plain, textVector: at(0.6), tagsVector: at(0.6) };
+    const [found] = new ShelfIndex([own], new Map()).rank(query);
+    expect(found?.meaning).toBeCloseTo(0.6, 5);
+  });
+});
+
 /** A model for tests: each word is a direction, related words share one. */
 const RELATED = [
   ['boat', 'ship', 'canal', 'water'],

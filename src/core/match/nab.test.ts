@@ -22,6 +22,7 @@ function shelf(
   items: ShelfItem[],
   scores: Record<string, readonly number[]>,
   more: Partial<Scored> = {},
+  near: Record<string, number> = {},
 ): ShelfIndex {
   const rank = (l: MatchLine, { limit = 999, allow = () => true }: Parameters<ShelfIndex['rank']>[1] = {}) =>
     items
@@ -29,7 +30,8 @@ function shelf(
       .filter((s) => allow(s.item))
       .sort((a, b) => b.score - a.score)
       .slice(0, limit);
-  return { items, rank } as unknown as ShelfIndex;
+  const closeTo = () => new Map(Object.entries(near));
+  return { items, rank, closeTo } as unknown as ShelfIndex;
 }
 const chosen = (
   items: ShelfItem[],
@@ -109,6 +111,22 @@ describe('the choice for the whole piece', () => {
     expect(chosen([A, B, C, loop], first)).toEqual(['loop', 'b', 'c']);
     const middle = { one: [0.9, 0, 0, 0], two: [0, 0.7, 0, 0.69], three: [0, 0, 0.9, 0] };
     expect(chosen([A, B, C, loop], middle)).toEqual(['a', 'loop', 'c']);
+  });
+
+  it('takes of two that fit a line about as well the one from the world of the piece, and is no surer of it', () => {
+    // The third line says little: b fits it a bit less than c, and fits the other lines too.
+    const four = { one: [0.9, 0.8, 0, 0], two: [0.8, 0.7, 0, 0.95], three: [0.1, 0.55, 0.6, 0] };
+    const world = nab(shelf([A, B, C, D], four, {}, { b: 0.6 }), Object.keys(four).map(line));
+    expect(world.three).toMatchObject({
+      assetId: 'b',
+      confidence: Math.round(confidenceOf(0.55) * 100) / 100,
+    });
+    // Near to what all lines say, or fitting others, is not enough by itself; nor are two lines a piece.
+    expect(nab(shelf([A, B, C, D], four, {}, { c: 0.6 }), Object.keys(four).map(line)).three?.assetId).toBe(
+      'c',
+    );
+    const two = { one: [0.9, 0.8, 0], two: [0.1, 0.55, 0.6] };
+    expect(nab(shelf([A, B, C], two, {}, { b: 0.6 }), Object.keys(two).map(line)).two?.assetId).toBe('c');
   });
 
   it('puts what came with the words before what fits as well, if it speaks of the line at all', () => {
@@ -211,7 +229,8 @@ describe('a line that nothing fits', () => {
       l.text === ''
         ? items.filter((it) => options.allow?.(it) ?? true).map((it) => scored(it, topic))
         : plain.rank(l, options);
-    return { items, rank } as unknown as ShelfIndex;
+    const closeTo = () => new Map(Object.entries(near));
+    return { items, rank, closeTo } as unknown as ShelfIndex;
   };
   const about = (sceneId: string, more: Partial<MatchLine> = {}): MatchLine => ({
     ...line(sceneId),

@@ -1,6 +1,7 @@
 import type { PictureReason } from '../piece/reasons.ts';
 import { type Placement, placed } from '../piece/types.ts';
 import { assign } from './assign.ts';
+import { mean } from './context.ts';
 import type { Preference } from './preference.ts';
 import type { ShelfIndex } from './score.ts';
 import type { MatchLine, Scored, ShelfItem } from './types.ts';
@@ -19,6 +20,14 @@ const NAB = {
   thirdOfKind: 0.02,
   /** Added to a picture that came with the words. */
   brought: 0.12,
+  /** Added to a picture from the world of the piece; lines from which there is one. */
+  topical: 0.12,
+  topicLines: 3,
+  /** Mean of its two best scores for other lines, and its likeness to all together: from where they count, and over which range. */
+  topicFits: 0.45,
+  topicFitsRange: 0.35,
+  topicNear: 0.3,
+  topicNearRange: 0.3,
   alternatives: 3,
   /** A picture of another kind goes before one that is better by less than this. */
   otherSortWithin: 0.1,
@@ -79,6 +88,7 @@ export function nab(
     );
   });
   if (!lines.length || !index.items.length) return {};
+  raiseTopical(ranked, lines, index);
   const near = new Set(ranked.flatMap((r) => r.map((s) => s.item)));
   const items = [...near].filter((it) => !taken.includes(it.id));
   const pool = items.length ? items : [...near];
@@ -131,6 +141,37 @@ export function nab(
       return [[line.sceneId, stopgap(instead, passed)]];
     }),
   );
+}
+
+/**
+ * Raises pictures from the world of the piece: those that fit other lines as well, and are near to what all lines say together.
+ * Of two that fit a line about as well, such a one is right more often. It is a preference, and makes no line surer.
+ */
+function raiseTopical(ranked: readonly Scored[][], lines: readonly MatchLine[], index: ShelfIndex): void {
+  if (lines.length < NAB.topicLines) return;
+  const near = index.closeTo(mean(lines.map((l) => l.vector)));
+  const fits = new Map<string, number[]>();
+  ranked.forEach((list, r) => {
+    for (const s of list) {
+      const row = fits.get(s.item.id) ?? [];
+      row[r] = s.score - (s.preference ?? 0);
+      fits.set(s.item.id, row);
+    }
+  });
+  const share = (x: number, from: number, range: number) => Math.max(0, Math.min(1, (x - from) / range));
+  ranked.forEach((list, r) => {
+    for (const s of list) {
+      const [first = 0, second = 0] = (fits.get(s.item.id) ?? [])
+        .filter((_, k) => k !== r)
+        .sort((a, b) => b - a);
+      const fit = share((first + second) / 2, NAB.topicFits, NAB.topicFitsRange);
+      const close = share(near.get(s.item.id) ?? 0, NAB.topicNear, NAB.topicNearRange);
+      const more = NAB.topical * Math.sqrt(fit * close);
+      s.preference = (s.preference ?? 0) + more;
+      s.score += more;
+    }
+    list.sort((a, b) => b.score - a.score);
+  });
 }
 
 const certaintyOf = (s: Scored): number => confidenceOf(s.score - (s.preference ?? 0));

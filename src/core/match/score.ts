@@ -9,7 +9,10 @@ import type { NearWord } from './wordnet.ts';
 export const MATCH = {
   /** Likeness to what the picture shows and to its tags; to a line for which it is used; words that are met. */
   meaningWeight: 0.71,
-  usedForWeight: 0.48,
+  usedForWeight: 0.6,
+  /** How much the nearest of the lines for which a picture is used counts before the others, and how many are usual. */
+  usedForSharpness: 8,
+  usedForLines: 8,
   wordsWeight: 0.42,
   /** A brief says what shall be seen: its words count more. */
   briefWordsWeight: 0.5,
@@ -98,6 +101,9 @@ const CALLED_FOR_CLOSE = 0.9;
 
 /** Words of a picture worth less than this are not met by way of a dictionary: they are not what it shows. */
 const NEAR_WORD_FROM = 0.8;
+
+/** What stands for the lines for which a picture is used, where nobody has given any: its words and its tags. */
+const OWN_LINES = 2;
 
 /** So many of the first results are varied; the rest stays in the order of the score. */
 const VARIED = 60;
@@ -307,13 +313,28 @@ export class ShelfIndex {
     }));
   }
 
-  /** Similarity of a query to every picture, and to the line for which it is used that is most like it; not below 0. */
+  /** How close each picture is to a meaning, by its id; by what it shows alone. */
+  closeTo(query: Vector): Map<string, number> {
+    const { meaning } = this.meanings(query);
+    return new Map(this.items.map((item, i) => [item.id, meaning[i] as number]));
+  }
+
+  /**
+   * Similarity of a query to every picture, and to the lines for which it is used; not below 0. Of those the nearest counts
+   * most, and others that are near as well make it surer: the logarithm of the sum of their powers (a soft maximum). Lines that
+   * are near by chance alone stand alone.
+   */
   private meanings(query: Vector): { meaning: Float64Array; usedFor: Float64Array } {
     const all = this.similar(query);
     const n = this.items.length;
-    const usedFor = new Float64Array(n);
+    const sums = new Float64Array(n);
     this.usedForOf.forEach((i, k) => {
-      usedFor[i] = Math.max(usedFor[i] as number, all[n + k] as number);
+      sums[i] = (sums[i] as number) + Math.exp(MATCH.usedForSharpness * (all[n + k] as number));
+    });
+    const usedFor = sums.map((sum, i) => {
+      // A picture of which nobody said for what it is used has the two lines of its own words, and loses nothing by that.
+      const usual = this.items[i]?.usedFor ? MATCH.usedForLines : OWN_LINES;
+      return Math.max(0, Math.min(1, Math.log(sum / usual) / MATCH.usedForSharpness));
     });
     return { meaning: all.slice(0, n).map((x) => Math.max(0, x)), usedFor };
   }

@@ -5,9 +5,14 @@ import { type MediaNames, otioTimeline } from '../../core/exchange/otio.ts';
 import { sceneTable } from '../../core/exchange/scene-table.ts';
 import { scriptText } from '../../core/exchange/script-text.ts';
 import type { PieceFileName } from '../../core/exchange/types.ts';
+import { FIRST_DESTINATIONS } from '../../core/kit/destinations.ts';
+import { kitFileText, kitRow } from '../../core/kit/entry.ts';
+import { postKit } from '../../core/kit/kit.ts';
+import { newKitEntry } from '../../core/piece/outputs.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import type { Facts, Timeline } from '../../core/timeline/types.ts';
 import { pictureViews } from '../assets/lookup.ts';
+import { listDestinations } from '../kit/destinations.ts';
 import { tracksOf } from '../music/own-tracks.ts';
 import type { ownWordsOf } from '../shelf/own.ts';
 import { shelf } from '../shelf/shelf.ts';
@@ -54,10 +59,32 @@ async function creditFacts({
     if (track) return track;
     const mine = own.get(id);
     const shipped = entries.get(id);
-    if (mine) return { id, title: mine.title, licence: mine.licence, credit: mine.credit };
+    if (mine) {
+      const { title, licence, credit, machineMade } = mine;
+      return { id, title, licence, credit, machineMade };
+    }
     return shipped && { id, title: shipped.title, licence: shipped.licence, credit: '' };
   };
 }
+
+/** The texts that go with a piece to each destination. */
+async function kits({ piece, words }: Parts) {
+  const { entries } = await shelf();
+  const cover = piece.scenes.flatMap((s) => s.pictures)[0]?.assetId ?? '';
+  const [own] = entries.has(cover) || !cover ? [] : await pictureViews([cover]);
+  const said = own && { ...own, ...(await words?.([cover]))?.get(cover) };
+  const shows = (id: string) => {
+    const shipped = entries.get(id);
+    return id === cover && said ? said.description || said.title : (shipped?.description ?? '');
+  };
+  const destinations = words ? await listDestinations() : FIRST_DESTINATIONS;
+  return destinations.map((to) => {
+    const entry = piece.kit.find((k) => k.destination === to.id) ?? newKitEntry(to.id);
+    return { to, entry, kit: postKit(piece, to, entry.variant, shows) };
+  });
+}
+
+const TABLE = { header: true, bom: true, escape_formulas: true } as const;
 
 const DOCX = 'application/vnd.openxmlformats-officedocument.wordprocessingml.document';
 
@@ -72,7 +99,7 @@ export const PIECE_FILES: Record<PieceFileName, PieceFile> = {
     async make({ piece, timeline, words }) {
       const of = await creditFacts({ piece, words });
       const rows = sceneTable(piece, timeline, of);
-      return stringify(rows, { header: true, bom: true, escape_formulas: true });
+      return stringify(rows, TABLE);
     },
   },
   document: {
@@ -104,6 +131,20 @@ export const PIECE_FILES: Record<PieceFileName, PieceFile> = {
       return lines.length
         ? `${lines.join('\n')}\n`
         : 'Nobody has to be named for the pictures and the music of this piece.\n';
+    },
+  },
+  posts: {
+    ...{ ending: 'posts.txt', type: 'text/plain' },
+    async make(parts) {
+      const all = (await kits(parts)).map(({ kit, entry, to }) => kitFileText(kit, entry, to));
+      return all.join('\n\n\n');
+    },
+  },
+  'posts-table': {
+    ...{ ending: 'posts.csv', type: 'text/csv' },
+    async make(parts) {
+      const rows = (await kits(parts)).map(({ kit, entry, to }) => kitRow(kit, entry, to));
+      return stringify(rows, TABLE);
     },
   },
 };

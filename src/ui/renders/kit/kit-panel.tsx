@@ -2,6 +2,8 @@
 
 import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
+import { addressOf } from '../../../api/endpoint.ts';
+import { pieceFile } from '../../../api/pieces.ts';
 import { kitFileText, letters, sayKit } from '../../../core/kit/entry.ts';
 import { type KitText, postKit } from '../../../core/kit/kit.ts';
 import { newKitEntry } from '../../../core/piece/outputs.ts';
@@ -122,6 +124,12 @@ export function KitPanel() {
       />
       <div className="kit__head">
         <CopyAll text={kitFileText(kit, entry, to)} />
+        <Button size="small" href={addressOf(pieceFile, { id: store.state.id, name: 'posts' })}>
+          All, as text
+        </Button>
+        <Button size="small" href={addressOf(pieceFile, { id: store.state.id, name: 'posts-table' })}>
+          All, as CSV
+        </Button>
         {own && (
           <Button
             size="small"
