@@ -75,4 +75,5 @@ const at = (share: number) =>
 console.log(
   `${took.length} comments: median ${at(0.5)} ms, 99th percentile ${at(0.99)} ms, longest ${at(1)} ms; the render is ${renders[0].state}`,
 );
+
 export {};

@@ -103,7 +103,9 @@ type Written = Omit<CatalogueRow, 'tags' | 'usedFor' | 'calledFor'> & { tags: st
 
 /** A file of lines "picture: one, and another", by the picture; a loop has what its still has. */
 function byPicture(file: string, between: string): (id: string) => string[] {
-  const lines = readFileSync(new URL(file, import.meta.url), 'utf8').trim().split('\n');
+  const lines = readFileSync(new URL(file, import.meta.url), 'utf8')
+    .trim()
+    .split('\n');
   const all = new Map(
     lines.map((line): [string, string[]] => {
       const at = line.indexOf(': ');

@@ -229,7 +229,7 @@ describe('a line that nothing fits', () => {
       l.text === ''
         ? items.filter((it) => options.allow?.(it) ?? true).map((it) => scored(it, topic))
         : plain.rank(l, options);
-    const closeTo = () => new Map(Object.entries(near));
+    const closeTo = () => new Map<string, number>();
     return { items, rank, closeTo } as unknown as ShelfIndex;
   };
   const about = (sceneId: string, more: Partial<MatchLine> = {}): MatchLine => ({

@@ -27,7 +27,9 @@ describe('painting to order', () => {
 
   it('is honest about what it cannot paint, and paints what the writer chooses then', async () => {
     expect((await planPainting(ask({ words: 'Grzegorz Brzeczyszczykiewicz' }))).sure).toBe(false);
-    const chosen = await planPainting(ask({ words: 'Grzegorz Brzeczyszczykiewicz', what: 'place/lake', light: 'dusk' }));
+    const chosen = await planPainting(
+      ask({ words: 'Grzegorz Brzeczyszczykiewicz', what: 'place/lake', light: 'dusk' }),
+    );
     expect(chosen).toMatchObject({ sure: true, thing: false, order: { what: 'place/lake', light: 'dusk' } });
     await expect(planPainting(ask({ what: 'place/../../etc' }))).rejects.toMatchObject({
       failure: { code: 'cannot-paint' },
