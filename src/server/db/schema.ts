@@ -44,8 +44,10 @@ export const pieces = mysqlTable(
     words: mediumtext('words'),
     /** Of its voice. */
     language: varchar('language', { length: 12 }),
-    /** Worked out when the desk wants it; null after an edit. */
+    /** Worked out when the desk shows it; null after an edit. */
     lengthMs: int('length_ms'),
+    /** By the words alone, so that pieces can be put in order before anybody has looked at them. */
+    estimatedMs: int('estimated_ms'),
     /** How far it is: one of the known states, or the writer's own word for it. */
     state: varchar('state', { length: 30 }).notNull().default('draft'),
     category: varchar('category', { length: 60 }).notNull().default(''),

@@ -20,12 +20,17 @@ const LIES: Record<Place, SQL> = {
 };
 
 /** By what pieces are put in order, and whether the largest comes first. */
-const ORDERS: Record<DeskOrder, { by: MySqlColumn; down: boolean }> = {
-  changed: { by: pieces.updatedAt, down: true },
-  begun: { by: pieces.createdAt, down: true },
-  title: { by: pieces.title, down: false },
-  length: { by: pieces.lengthMs, down: true },
-};
+const ORDERS: Record<DeskOrder, { by: MySqlColumn | SQL; of: (row: Row) => string | number; down: boolean }> =
+  {
+    changed: { by: pieces.updatedAt, of: (r) => r.updatedAt.getTime(), down: true },
+    begun: { by: pieces.createdAt, of: (r) => r.createdAt.getTime(), down: true },
+    title: { by: pieces.title, of: (r) => r.title, down: false },
+    length: {
+      of: (r) => r.lengthMs ?? r.estimatedMs ?? 0,
+      by: sql`coalesce(${pieces.lengthMs}, ${pieces.estimatedMs}, 0)`,
+      down: true,
+    },
+  };
 
 /** A text as it stands in a pattern of LIKE. */
 const literal = (text: string) => text.replace(/[\\%_]/g, '\\$&');
@@ -47,8 +52,8 @@ function finds(find: string): SQL | undefined {
 }
 
 /** The last piece of a page, by which the next one begins: its value in the order, and its id. */
-const placeOf = (value: unknown, id: string): string =>
-  Buffer.from(JSON.stringify([value instanceof Date ? value.getTime() : value, id])).toString('base64url');
+const placeOf = (value: string | number, id: string): string =>
+  Buffer.from(JSON.stringify([value, id])).toString('base64url');
 
 function after({ by, down }: (typeof ORDERS)[DeskOrder], place: string): SQL | undefined {
   if (!place) return undefined;
@@ -59,22 +64,18 @@ function after({ by, down }: (typeof ORDERS)[DeskOrder], place: string): SQL | u
     throw new Failed({ code: 'bad-request', what: '"after" names no place' });
   }
   const [value, id] = Array.isArray(parsed) ? parsed : [];
-  if ((typeof value !== 'number' && typeof value !== 'string' && value !== null) || typeof id !== 'string')
+  if ((typeof value !== 'number' && typeof value !== 'string') || typeof id !== 'string')
     throw new Failed({ code: 'bad-request', what: '"after" names no place' });
   const at = by === pieces.updatedAt || by === pieces.createdAt ? new Date(Number(value)) : value;
-  // A length that is not known comes last.
-  if (at === null) return and(isNull(by), sql`${pieces.id} < ${id}`);
   return or(
     down ? sql`${by} < ${at}` : sql`${by} > ${at}`,
     and(sql`${by} = ${at}`, sql`${pieces.id} < ${id}`),
-    isNull(by),
   );
 }
 
 /** A page of the pieces that are looked for. */
 export async function listPieces(query: DeskQuery): Promise<PiecePage> {
-  if (query.find) await fillAbout('words');
-  if (query.order === 'length') await fillAbout('lengthMs');
+  if (query.find || query.order === 'length') await fillAbout('words');
   const order = ORDERS[query.order];
   const where = and(
     LIES[query.place],
@@ -86,7 +87,7 @@ export async function listPieces(query: DeskQuery): Promise<PiecePage> {
     after(order, query.after),
   );
   const rows = await db()
-    .select({ ...COLUMNS, value: sql<Date | string | number | null>`${order.by}`.mapWith(order.by) })
+    .select(COLUMNS)
     .from(pieces)
     .where(where)
     .orderBy(order.down ? desc(order.by) : asc(order.by), desc(pieces.id))
@@ -95,7 +96,7 @@ export async function listPieces(query: DeskQuery): Promise<PiecePage> {
   const last = rows.length > PIECES_AT_ONCE ? shown.at(-1) : undefined;
   return {
     pieces: await Promise.all((await filled(shown)).map((row) => summaryOf(row, query.find))),
-    next: last ? placeOf(last.value, last.id) : null,
+    next: last ? placeOf(order.of(last), last.id) : null,
   };
 }
 
@@ -140,6 +141,8 @@ const COLUMNS = {
   scenes: pieces.scenes,
   cover: pieces.cover,
   lengthMs: pieces.lengthMs,
+  estimatedMs: pieces.estimatedMs,
+  createdAt: pieces.createdAt,
   language: pieces.language,
   words: pieces.words,
   state: pieces.state,

@@ -1,5 +1,11 @@
+import { lookOf } from '../../core/look/looks.ts';
 import { type Piece, spokenOf } from '../../core/piece/types.ts';
 import { languageOfVoice } from '../../core/sound/voices.ts';
+import { framesToMs } from '../../core/time.ts';
+import { layTimes } from '../../core/timeline/times.ts';
+
+/** Without any take every scene is as long as its words are estimated to take. */
+const NOTHING = { takes: {}, ownTracks: {} };
 
 /** Letters of a piece that are searched. */
 const WORDS_KEPT = 1_000_000;
@@ -20,5 +26,6 @@ export function aboutOf(doc: Piece) {
     language: languageOfVoice(doc.voice.name),
     words: lines.filter(Boolean).join('\n').slice(0, WORDS_KEPT),
     lengthMs: null,
+    estimatedMs: framesToMs(layTimes(doc, NOTHING, lookOf(doc.look)).at(-1)?.end ?? 0),
   };
 }

@@ -26,7 +26,8 @@ export function Pieces() {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const list = usePieces({ ...sought, find: useDeferredValue(sought.find.trim()) });
   const facets = useFacets();
-  const shown = list.data?.pages.flatMap((page) => page.pieces);
+  // What was changed while somebody looks may come once more on a later page.
+  const shown = list.data && byIdOnce(list.data.pages.flatMap((page) => page.pieces));
   const seek = (change: Partial<Sought>) => {
     setSought((now) => ({ ...now, ...change }));
     setChosen(new Set());
@@ -110,6 +111,10 @@ export function Pieces() {
     </section>
   );
 }
+
+const byIdOnce = <T extends { id: string }>(all: readonly T[]): T[] => [
+  ...new Map(all.map((x) => [x.id, x])).values(),
+];
 
 function nothing({ find, place }: Sought, narrowed: boolean): string {
   if (find) return `No piece has “${find}” in its title, words or tags.`;
