@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, inArray, isNotNull, isNull, like, or, type SQL, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, inArray, isNotNull, like, or, type SQL, sql } from 'drizzle-orm';
 import type { MySqlColumn } from 'drizzle-orm/mysql-core';
 import type { DeskFacets, DeskOrder, DeskQuery, PiecePage, PieceSummary, Place } from '../../api/desk.ts';
 import { EMPTIED_DAYS, PIECES_AT_ONCE } from '../../api/desk.ts';
