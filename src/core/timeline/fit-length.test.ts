@@ -47,6 +47,29 @@ describe('a piece that is brought to a length', () => {
   const { p, facts } = spoken(LINES);
   const now = lengthOf(p, facts);
 
+  it('leaves out no line on which the next one rests, unless that goes too, and none that shall stay', () => {
+    const told = spoken([
+      'The allotment on Quarry Hill.',
+      'In June the wells ran dry.',
+      'So Radka laid straw and waited.',
+      'A brass band practises behind the hedge.',
+      'Ten neighbours share the beans of Quarry Hill.',
+      'Come and see the allotment.',
+    ]);
+    const leftOut = (target: number, keep: string[] = []) =>
+      fitLength(told.p, told.facts, target, new Set(['leave-out']), new Set(keep)).steps.flatMap((s) =>
+        s.way === 'leave-out' ? [s.sceneId] : [],
+      );
+    const all = lengthOf(told.p, told.facts);
+    for (let share = 0.95; share > 0.4; share -= 0.05) {
+      const ids = leftOut(all * share);
+      if (ids.includes('s1')) expect(ids.indexOf('s2')).toBeLessThan(ids.indexOf('s1'));
+      if (ids.includes('s1')) expect(ids).toContain('s2');
+      expect(leftOut(all * share, ['s3'])).not.toContain('s3');
+    }
+    expect(leftOut(all * 0.6)).toEqual(expect.arrayContaining(['s2', 's3']));
+  });
+
   it('comes near it, nearer with every step, by one edit, and as near as was said', () => {
     const random = seeded('targets');
     for (let i = 0; i < 40; i++) {

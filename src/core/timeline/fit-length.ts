@@ -1,4 +1,5 @@
 import { lookOf } from '../look/looks.ts';
+import { pointsBack } from '../outline/condense/stands.ts';
 import { applyEdit, type Edit, edit, type Op } from '../piece/edit.ts';
 import { LIMITS } from '../piece/limits.ts';
 import { type Piece, type PieceVoice, type Scene, spokenOf, voiceIn } from '../piece/types.ts';
@@ -50,19 +51,20 @@ const FIT = {
 /**
  * Proposes how a piece gets another length: lengths set by hand are given back to the voice, pauses and pace change a little,
  * the scenes that share least with the rest are left out, or scenes are held. Takes that are not there yet are estimated from
- * those that are. only: the ways that may be taken. Pure.
+ * those that are. only: the ways that may be taken. keep: scenes that stay whatever they share. Pure.
  */
 export function fitLength(
   piece: Piece,
   facts: Facts,
   targetMs: Milliseconds,
   only: ReadonlySet<FitWay> = new Set(FIT_WAYS),
+  keep: ReadonlySet<string> = new Set(),
 ): LengthProposal {
   const walk = new Walk(piece, facts, targetMs);
   if (only.has('own-lengths')) walk.giveLengthsBack();
   if (only.has('pauses')) walk.changePauses();
   if (only.has('pace')) walk.changePace(FIT.gentle);
-  if (only.has('leave-out')) walk.leaveOut();
+  if (only.has('leave-out')) walk.leaveOut(keep);
   if (only.has('pace')) walk.changePace(FIT.most);
   if (only.has('hold')) walk.hold();
   return walk.proposal();
@@ -135,11 +137,11 @@ class Walk {
     if (to !== from) this.setVoice({ pace: to }, (afterMs) => ({ way: 'pace', from, to, afterMs }));
   }
 
-  leaveOut(): void {
+  leaveOut(keep: ReadonlySet<string>): void {
     if (this.there || this.over <= 0) return;
     const spans = this.spans(this.now);
     const least = Math.ceil(this.piece.scenes.length * FIT.stays);
-    const ranking = new Weakest(this.now.scenes);
+    const ranking = new Weakest(this.now.scenes, keep);
     let ms = this.ms;
     const ops: Op[] = [];
     for (let left = this.now.scenes.length; left > least; left--) {
@@ -240,18 +242,38 @@ class Walk {
   }
 }
 
-/** Gives the scenes that can go, one after the other: that first of whose words that mean something the fewest come back. */
+/** A line that goes on from the one before: "So she waited.", "Then the rain came." */
+const GOES_ON =
+  /^(so|then|but|and|yet|still|therefore|because|instead|after that|since then|that is why|in the end|at last|suddenly)\b/i;
+
+/** Whether a line says little without the one before it. */
+const restsOn = (text: string): boolean => pointsBack(text) || GOES_ON.test(text.trim());
+
+/**
+ * Gives the scenes that can go, one after the other: that first of whose words that mean something the fewest come back. One on
+ * which the next rests only goes when that one has gone.
+ */
 class Weakest {
-  private readonly rows: { scene: Scene; words: Set<string>; figure: boolean; kept: boolean }[];
+  private readonly rows: {
+    scene: Scene;
+    words: Set<string>;
+    figure: boolean;
+    kept: boolean;
+    rests: boolean;
+    gone: boolean;
+  }[];
   private readonly count = new Map<string, number>();
 
-  constructor(scenes: readonly Scene[]) {
+  constructor(scenes: readonly Scene[], keep: ReadonlySet<string>) {
     this.rows = scenes.map((scene, i) => ({
       scene,
       words: new Set(contentWords(scene.shown).map((w) => w.stem)),
       figure: /\d/.test(scene.shown),
+      rests: restsOn(scene.shown),
+      gone: false,
       // The opening, the end, titles, recordings and what the writer stressed are not up for it.
       kept:
+        keep.has(scene.id) ||
         i === 0 ||
         i === scenes.length - 1 ||
         scene.layout === 'title' ||
@@ -264,8 +286,9 @@ class Weakest {
 
   /** null where all are needed. */
   next(): { scene: Scene; shared: number; of: number } | null {
-    const rated = this.rows.flatMap((row) => {
-      if (row.kept) return [];
+    const rated = this.rows.flatMap((row, i) => {
+      const next = this.rows.slice(i + 1).find((r) => !r.gone);
+      if (row.kept || row.gone || next?.rests) return [];
       const shared = [...row.words].filter((w) => (this.count.get(w) ?? 0) > 1).length;
       const worth = (row.words.size ? shared / row.words.size : 0) + (row.figure ? FIT.figure : 0);
       return [{ row, shared, worth }];
@@ -276,7 +299,7 @@ class Weakest {
     );
     if (!found) return null;
     const { row, shared } = found;
-    row.kept = true;
+    row.gone = true;
     for (const w of row.words) this.count.set(w, (this.count.get(w) ?? 1) - 1);
     return { scene: row.scene, shared, of: row.words.size };
   }

@@ -1,9 +1,10 @@
 'use client';
 
 import { Button, Checkbox, InputNumber, Popover } from 'antd';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { pieceEdit } from '../../core/piece/edit.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
+import type { Piece } from '../../core/piece/types.ts';
 import { clock, framesToMs, type Milliseconds } from '../../core/time.ts';
 import { FIT_WAYS, type FitStep, type FitWay, fitLength } from '../../core/timeline/fit-length.ts';
 import { fitStepWords, fitWayWords } from '../../wording/lengths.ts';
@@ -49,14 +50,23 @@ function LengthPanel({ nowMs, onDone }: { nowMs: Milliseconds; onDone(): void })
   const piece = usePieceState((s) => s.doc);
   const facts = useFacts(piece);
   const [without, setWithout] = useState<readonly FitWay[]>([]);
+  const [kept, setKept] = useState<ReadonlyMap<string, string>>(new Map());
   const { targetMs } = piece;
-  const fit = useMemo(
-    () =>
-      targetMs === null
-        ? null
-        : fitLength(piece, facts, targetMs, new Set(FIT_WAYS.filter((w) => !without.includes(w)))),
-    [piece, facts, targetMs, without],
+  const fitted = useCallback(
+    (of: Piece, toMs: Milliseconds) => {
+      const ways = new Set(FIT_WAYS.filter((w) => !without.includes(w)));
+      return fitLength(of, facts, toMs, ways, new Set(kept.keys()));
+    },
+    [facts, without, kept],
   );
+  const fit = useMemo(() => (targetMs === null ? null : fitted(piece, targetMs)), [piece, targetMs, fitted]);
+  const keep = (id: string, shown: string | null) =>
+    setKept((now) => {
+      const next = new Map(now);
+      if (shown === null) next.delete(id);
+      else next.set(id, shown);
+      return next;
+    });
   const wish = (ms: Milliseconds | null) => apply(pieceEdit('target', { targetMs: ms }, 'target'));
   return (
     <section className="length" aria-label="Length of the piece">
@@ -88,7 +98,7 @@ function LengthPanel({ nowMs, onDone }: { nowMs: Milliseconds; onDone(): void })
             </p>
           )}
           <ul className="length__steps">
-            {shownWays(fit.steps, without).map((way) => (
+            {shownWays(fit.steps, without, kept.size > 0).map((way) => (
               <li key={way}>
                 <Checkbox
                   checked={!without.includes(way)}
@@ -100,9 +110,33 @@ function LengthPanel({ nowMs, onDone }: { nowMs: Milliseconds; onDone(): void })
                 </Checkbox>
                 {merged(fit.steps, way).map((step, i) => (
                   <p key={i} className="tools__note">
-                    {fitStepWords(step)}
+                    {fitStepWords(step)}{' '}
+                    {step.way === 'leave-out' && (
+                      <Button
+                        size="small"
+                        type="link"
+                        aria-label={`Keep “${step.shown}”`}
+                        onClick={() => keep(step.sceneId, step.shown)}
+                      >
+                        Keep it
+                      </Button>
+                    )}
                   </p>
                 ))}
+                {way === 'leave-out' &&
+                  [...kept].map(([id, shown]) => (
+                    <p key={id} className="tools__note">
+                      “{shown}” stays.{' '}
+                      <Button
+                        size="small"
+                        type="link"
+                        aria-label={`“${shown}” may go`}
+                        onClick={() => keep(id, null)}
+                      >
+                        It may go
+                      </Button>
+                    </p>
+                  ))}
               </li>
             ))}
           </ul>
@@ -111,12 +145,7 @@ function LengthPanel({ nowMs, onDone }: { nowMs: Milliseconds; onDone(): void })
               type="primary"
               size="small"
               onClick={() => {
-                const now = fitLength(
-                  store.state.doc,
-                  facts,
-                  targetMs,
-                  new Set(FIT_WAYS.filter((w) => !without.includes(w))),
-                );
+                const now = fitted(store.state.doc, targetMs);
                 if (now.edit) apply(now.edit);
                 onDone();
               }}
@@ -131,8 +160,10 @@ function LengthPanel({ nowMs, onDone }: { nowMs: Milliseconds; onDone(): void })
 }
 
 /** Ways that are taken, and those that were ruled out. */
-const shownWays = (steps: readonly FitStep[], without: readonly FitWay[]): FitWay[] =>
-  FIT_WAYS.filter((way) => without.includes(way) || steps.some((s) => s.way === way));
+const shownWays = (steps: readonly FitStep[], without: readonly FitWay[], kept: boolean): FitWay[] =>
+  FIT_WAYS.filter(
+    (way) => without.includes(way) || steps.some((s) => s.way === way) || (kept && way === 'leave-out'),
+  );
 
 /** Several changes of the pace are one. */
 const merged = (steps: readonly FitStep[], way: FitWay): FitStep[] => {
