@@ -75,6 +75,10 @@ describe('words', () => {
     // Whoever writes it three times means it.
     const term = piece(['a', 'b', 'c'].map((id) => line(id, `Teh ${id} opens at noon.`)));
     expect(of('spelling', term)).toEqual([]);
+    // What the source has is its term; what was changed since is not.
+    const from = { ref: 'p1.1', text: 'The teh daemon waits.' };
+    expect(of('spelling', piece([line('a', 'The teh waits.', { from })]))).toEqual([]);
+    expect(of('spelling', piece([line('a', 'The kettel waits.', { from })]))).toHaveLength(1);
   });
 
   it('that stand twice, but not where they may', () => {

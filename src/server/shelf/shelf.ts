@@ -4,12 +4,13 @@ import Joi from 'joi';
 import { contexts } from '../../core/match/context.ts';
 import { asMeant } from '../../core/match/figures.ts';
 import { nab } from '../../core/match/nab.ts';
+import { openingEdit } from '../../core/match/opening.ts';
 import { type PictureTraits, preference } from '../../core/match/preference.ts';
 import { ShelfIndex } from '../../core/match/score.ts';
 import type { MatchLine, ShelfItem, Vector } from '../../core/match/types.ts';
 import { pointsBack } from '../../core/outline/condense/stands.ts';
 import type { Relief } from '../../core/picture/relief.ts';
-import { applyEdit } from '../../core/piece/edit.ts';
+import { applyEdit, type Edit } from '../../core/piece/edit.ts';
 import { isOpen, nabEdit } from '../../core/piece/placements.ts';
 import { musicMood, type Piece, type Placement, type ViewName } from '../../core/piece/types.ts';
 import { contentWords } from '../../core/text/tokens.ts';
@@ -211,7 +212,11 @@ export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<str
 
 /** A piece with the pictures that nabbing finds for it. */
 export async function withPictures(piece: Piece, from?: NabFrom): Promise<Piece> {
-  const edit = nabEdit(piece.scenes, await nabPiece(piece, from));
+  const nabbed = taken(piece, nabEdit(piece.scenes, await nabPiece(piece, from)));
+  return taken(nabbed, openingEdit(nabbed));
+}
+
+function taken(piece: Piece, edit: Edit | null): Piece {
   if (!edit) return piece;
   const result = applyEdit(piece, edit);
   if (!result.ok) throw new Error(`The pictures could not be taken over: ${JSON.stringify(result.failure)}`);

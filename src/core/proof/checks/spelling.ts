@@ -27,6 +27,8 @@ export const spelling: Check<SpellingFinding> = {
         scene.spoken === null || scene.narration.kind === 'take' ? [] : [['spoken', spokenOf(scene)]];
       for (const [where, text] of [['shown', scene.shown], ...said] as ['shown' | 'spoken', string][])
         for (const { word, start, end } of input.facts.misspelled(text)) {
+          // What a source has, letter by letter, is its term; a slip is what somebody has written here.
+          if (scene.from?.text.includes(word)) continue;
           const key = word.toLowerCase();
           if (isFullName(text, start, end)) names.add(key);
           const have = found.get(key);

@@ -1,0 +1,32 @@
+import { lookOf } from '../look/looks.ts';
+import { type Edit, sceneEdit } from '../piece/edit.ts';
+import { type Piece, type Placement, placed } from '../piece/types.ts';
+import { framesToMs, type Milliseconds } from '../time.ts';
+import { layTimes } from '../timeline/times.ts';
+
+/** An opening that will stand longer gets a second picture: whoever looks decides within the first seconds. */
+const STANDS_MS: Milliseconds = 4600;
+
+/** Takes as long as the words are estimated to need: nothing has been spoken when pictures are chosen. */
+const NOTHING = { takes: {}, ownTracks: {} };
+
+/**
+ * A second picture for an opening that would stand long: the next best of those that were found for it and stand nowhere else.
+ * null where the opening is short, has more than one picture, or one of the writer's choice.
+ */
+export function openingEdit(piece: Piece): Edit | null {
+  const [first] = piece.scenes;
+  const [picture, ...more] = first?.pictures ?? [];
+  if (!first || !picture || more.length || picture.by !== 'nab' || piece.scenes.length < 3) return null;
+  const [time] = layTimes(piece, NOTHING, lookOf(piece.look));
+  if (!time || framesToMs(time.end - time.start) <= STANDS_MS) return null;
+  const used = new Set(piece.scenes.flatMap((s) => s.pictures.map((p) => p.assetId)));
+  const next = picture.alternatives.find((a) => !used.has(a.assetId));
+  if (!next) return null;
+  const second: Placement = {
+    ...placed(next.assetId),
+    ...{ by: 'nab', reasons: next.reasons, confidence: picture.confidence },
+    alternatives: picture.alternatives.filter((a) => a !== next),
+  };
+  return sceneEdit('nab', first.id, { pictures: [picture, second] });
+}
