@@ -4,7 +4,7 @@ import { nanoid } from 'nanoid';
 import type { ReviewLink } from '../../api/reviews.ts';
 import { Failed } from '../../core/failure.ts';
 import { db } from '../db/client.ts';
-import { reviews } from '../db/schema.ts';
+import { pieces, reviews } from '../db/schema.ts';
 import { cookieOf } from '../http/doors.ts';
 import { reached } from '../pieces/states.ts';
 import { oftenAs } from './often.ts';
@@ -76,12 +76,17 @@ export async function linksOf(pieceId: string): Promise<ReviewLink[]> {
 
 /** The link with a secret, whether or not its password was given. Throws Failed when it opens nothing (any more). */
 async function linkOf(secret: string): Promise<Link> {
-  const [link] = await db().select().from(reviews).where(eq(reviews.secret, secret));
+  const [found] = await db()
+    .select({ link: reviews, binnedAt: pieces.binnedAt })
+    .from(reviews)
+    .innerJoin(pieces, eq(pieces.id, reviews.pieceId))
+    .where(eq(reviews.secret, secret));
   // The database takes capitals and small letters for the same.
-  if (!link || !same(link.secret, secret)) throw new Failed({ code: 'no-review' });
-  const state = stateOf(link, new Date());
+  if (!found || !same(found.link.secret, secret)) throw new Failed({ code: 'no-review' });
+  // What was thrown away is shown to nobody.
+  const state = found.binnedAt ? 'withdrawn' : stateOf(found.link, new Date());
   if (state !== 'open') throw new Failed({ code: 'review-over', reason: state });
-  return link;
+  return found.link;
 }
 
 const passCookie = ({ id }: Pick<Link, 'id'>) => `nabbet-review-${id}`;

@@ -1,6 +1,10 @@
+import { eq } from 'drizzle-orm';
 import type { ReviewPage, ReviewState } from '../../api/reviews.ts';
+import { Failed } from '../../core/failure.ts';
 import { changesBetween } from '../../core/piece/changes.ts';
 import { spokenOf } from '../../core/piece/types.ts';
+import { db } from '../db/client.ts';
+import { pieces } from '../db/schema.ts';
 import { renderFile } from '../jobs/renders.ts';
 import { loadPiece } from '../pieces/pieces.ts';
 import { commentsOf } from './comments.ts';
@@ -9,7 +13,8 @@ import { type SentVersion, versionsOf, videoOf, watchable } from './versions.ts'
 
 /** What a writer sees of the reviewing of a piece. Throws Failed (no-piece). */
 export async function reviewState(pieceId: string): Promise<ReviewState> {
-  await loadPiece(pieceId);
+  const [piece] = await db().select({ id: pieces.id }).from(pieces).where(eq(pieces.id, pieceId));
+  if (!piece) throw new Failed({ code: 'no-piece' });
   const [links, versions, comments] = await Promise.all([
     linksOf(pieceId),
     versionsOf(pieceId),

@@ -12,6 +12,7 @@ import { piece, scene } from '../../core/piece/testing.ts';
 import { CONFIG, dataPath } from '../config.ts';
 import { closeDatabase, db } from '../db/client.ts';
 import { pieces, renders, reviews } from '../db/schema.ts';
+import { filePieces } from '../desk/filing.ts';
 import type { EndpointHandler } from '../http/route.ts';
 import { renderFile } from '../jobs/renders.ts';
 import { appendEntries, createPiece } from '../pieces/pieces.ts';
@@ -101,7 +102,7 @@ describe('a link', () => {
   });
 
   it('opens nothing once it was withdrawn or its time is over, and again when that is taken back', async () => {
-    const { secret, id } = await underReview();
+    const { secret, id, pieceId } = await underReview();
     await changeReview(id, { withdrawn: true });
     expect(await refusedAs(ask(opening, { secret }))).toBe('review-over');
     expect(await refusedAs(ask(watching, { secret, version: '1' }))).toBe('review-over');
@@ -114,6 +115,10 @@ describe('a link', () => {
       .where(eq(reviews.id, id));
     expect(await refusedAs(ask(opening, { secret }))).toBe('review-over');
     await changeReview(id, { days: 1 });
+    expect((await page(secret)).version).toBe(1);
+    await filePieces({ ids: [pieceId], place: 'bin' });
+    expect(await refusedAs(ask(watching, { secret, version: '1' }))).toBe('review-over');
+    await filePieces({ ids: [pieceId], place: 'desk' });
     expect((await page(secret)).version).toBe(1);
   });
 

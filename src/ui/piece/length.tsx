@@ -23,7 +23,7 @@ export function HeadLength() {
       open={open}
       onOpenChange={setOpen}
       trigger="click"
-      placement="bottomRight"
+      placement="bottom"
       destroyOnHidden
       content={() => <LengthPanel nowMs={ms} onDone={() => setOpen(false)} />}
     >
