@@ -95,3 +95,10 @@ export function contentWords(text: string): (Token & { stem: string })[] {
     .filter((t) => !isStop(t.text) && t.text.length > 1)
     .map((t) => ({ ...t, stem: stem(t.text) }));
 }
+
+/** Where hashtags stand in a text: the sign with the letters and digits that follow it, [start, end). */
+export const hashtags = (text: string): [start: number, end: number][] =>
+  [...text.matchAll(/(?<![\p{L}\p{N}&#])#[\p{L}\p{N}_]*\p{L}[\p{L}\p{N}_]*/gu)].map((m) => [
+    m.index,
+    m.index + m[0].length,
+  ]);

@@ -162,6 +162,22 @@ describe('words', () => {
     for (const kind of REVEAL_KINDS) expect(reveal({ ...AS_THE_PIECE, reveal: kind })).toBe(kind);
   });
 
+  it('that are hashtags stand out as what the writer stresses does; numbers and signs do not', () => {
+    const words = (more: Partial<Scene>) => {
+      const t = compile(piece([scene('a', 'See #LanternNight and #1, not R&#D.', more)]), NO_FACTS, setter());
+      const pages = t.scenes[0]?.words?.pages ?? [];
+      return pages.flatMap((p) =>
+        p.lines.flatMap((l) => l.words.map((w) => [w.text, `${w.colour} ${w.highlight !== null}`] as const)),
+      );
+    };
+    const plain = words({});
+    const stressed = words({ highlights: [[0, 3]] });
+    expect(stressed.find(([t]) => t === 'See')?.[1]).toBe(plain.find(([t]) => t.startsWith('#Lantern'))?.[1]);
+    const others = plain.filter(([t]) => !t.startsWith('#Lantern')).map(([, c]) => c);
+    expect(new Set(others).size).toBe(1);
+    expect(others[0]).not.toBe(plain.find(([t]) => t.startsWith('#Lantern'))?.[1]);
+  });
+
   it('are not laid again while nothing they depend on changes', () => {
     const s = setter();
     const p = piece([scene('a', 'One.'), scene('b', 'Two.')]);

@@ -10,6 +10,7 @@ import { inLine } from '../look/typeset/lines.ts';
 import type { Typesetter } from '../look/typeset/typesetter.ts';
 import { type Piece, type Scene, type Span, spokenOf } from '../piece/types.ts';
 import { timeWords, type WordTimes } from '../sound/word-times.ts';
+import { hashtags } from '../text/tokens.ts';
 import type { Frames } from '../time.ts';
 import { type Behind, behindOf } from './behind.ts';
 import { legibleOn } from './legible-on.ts';
@@ -160,7 +161,8 @@ function blockOf(scene: Scene, layout: WordLayout, inputs: WordInputs, on: Groun
       zone,
       times,
       length: inputs.length,
-      highlights: scene.highlights.map(([s, e]): Span => [s - lead, e - lead]),
+      // Hashtags stand out as what the writer stresses does.
+      highlights: [...scene.highlights, ...hashtags(scene.shown)].map(([s, e]): Span => [s - lead, e - lead]),
     }),
   };
 }
