@@ -7,7 +7,7 @@ import { answer, byId, endpoint } from '../../api/endpoint.ts';
 import type { Refusal } from '../../api/refusal.ts';
 import { Failed, failureOf } from '../../core/failure.ts';
 import { fileResponse } from './files.ts';
-import { bytesOf, Refused, route } from './route.ts';
+import { bytesOf, guarded, Refused, route } from './route.ts';
 
 const add = endpoint('POST', '/api/things/:id', {
   params: byId,
@@ -52,6 +52,18 @@ describe('requests', () => {
     expect(await code(post('123456'))).toBe('too-large');
     expect(await code(post('123456', { 'content-length': '3' }))).toBe('too-large');
     expect(await refused(adding(post('x'.repeat(4_100_000)), context()))).toEqual([413, 'too-large']);
+  });
+
+  it('beyond this machine want its token, but for those of a reviewer, who has a link; both must name this server', async () => {
+    const wide = () => ({ host: '0.0.0.0', port: 4300, names: [], token: 'a token of sixteen' });
+    const asked = async (access: 'writer' | 'reviewer', host: string) => {
+      const handler = guarded(async () => new Response('in'), access, wide);
+      return (await handler(new Request('http://localhost/api/x', { headers: { host } }))).status;
+    };
+    expect([await asked('writer', '10.0.0.7'), await asked('reviewer', '10.0.0.7')]).toEqual([401, 200]);
+    expect([await asked('writer', 'evil.example'), await asked('reviewer', 'evil.example')]).toEqual([
+      421, 421,
+    ]);
   });
 
   it('from other sites do not change anything', async () => {

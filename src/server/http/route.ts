@@ -4,7 +4,7 @@ import type { Refusal } from '../../api/refusal.ts';
 import { Failed, type Failure } from '../../core/failure.ts';
 import { failureWords } from '../../wording/failures.ts';
 import { log } from '../log.ts';
-import { admission } from './doors.ts';
+import { admission, type Doors, ourDoors } from './doors.ts';
 import { failureBehind } from './outside.ts';
 import { STATUS } from './status.ts';
 
@@ -68,10 +68,10 @@ export class Refused {
  * Wraps a handler: who may not come in is turned away, failures become answers, and what changes something is only taken
  * from our own pages. A reviewer comes by a link, which the handler itself looks at.
  */
-export function guarded(handler: Handler, access: Access = 'writer'): Handler {
+export function guarded(handler: Handler, access: Access = 'writer', doors: () => Doors = ourDoors): Handler {
   return async (request, context) => {
     try {
-      const admitted = admission(request.headers);
+      const admitted = admission(request.headers, doors());
       if (admitted === 'other-host' || (admitted === 'no-access' && access === 'writer'))
         throw new Failed({ code: admitted });
       if (request.method !== 'GET' && request.method !== 'HEAD') sameOrigin(request);
