@@ -45,6 +45,10 @@ export interface VersionView {
   rev: number;
 }
 
+/** Something that was said and that nobody has settled; answers belong to it. */
+export const isOpenComment = (c: CommentView): boolean =>
+  c.kind === 'comment' && c.parentId === null && c.settledAt === null;
+
 export interface ReviewLink {
   id: string;
   /** Its address, from the slash on. */
@@ -157,17 +161,20 @@ const region = Joi.object<Region>({
   height: share().required(),
 });
 
+/** What a reviewer says: of a moment of the version and a part of the frame, or in answer to a comment. */
+export interface Said {
+  author: string;
+  text: string;
+  version: number;
+  parentId: string | null;
+  atMs: number | null;
+  region: Region | null;
+}
+
 export const addComment = endpoint('POST', '/api/review/:secret/comments', {
   access: 'reviewer',
   params: bySecret,
-  body: Joi.object<{
-    author: string;
-    text: string;
-    version: number;
-    parentId: string | null;
-    atMs: number | null;
-    region: Region | null;
-  }>({
+  body: Joi.object<Said>({
     author: AUTHOR,
     text: TEXT,
     version: Joi.number().integer().min(1).required(),

@@ -1,3 +1,4 @@
+import { isOpenComment } from '../../api/reviews.ts';
 import type { CreditFact } from '../../core/exchange/credits.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import { check, type Mark } from '../../core/proof/proof.ts';
@@ -18,9 +19,7 @@ export async function proofOfStored(id: string): Promise<{ piece: Piece; marks: 
   const credits: Record<string, CreditFact> = Object.fromEntries(
     [...(await pictureViews(ids)), ...(await tracksOf(piece))].map((v) => [v.id, v]),
   );
-  const comments = (await commentsOf(id)).filter(
-    (c) => c.kind === 'comment' && c.parentId === null && c.settledAt === null,
-  );
+  const comments = (await commentsOf(id)).filter(isOpenComment);
   const misspelled = await misspelledBy(new Set((await listWords()).map((w) => w.toLowerCase())));
   const destinations = await listDestinations();
   const marks = check(piece, timeline, {

@@ -1,6 +1,6 @@
 import { and, asc, count, eq } from 'drizzle-orm';
 import { nanoid } from 'nanoid';
-import type { CommentView, Region } from '../../api/reviews.ts';
+import type { CommentView, Region, Said } from '../../api/reviews.ts';
 import { Failed } from '../../core/failure.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
 import { db } from '../db/client.ts';
@@ -68,17 +68,7 @@ async function parentIn(pieceId: string, id: string): Promise<Row> {
 }
 
 /** What a reviewer says. It belongs to the scene that stands at its moment. Throws Failed. */
-export async function addComment(
-  link: Link,
-  said: {
-    author: string;
-    text: string;
-    version: number;
-    parentId: string | null;
-    atMs: number | null;
-    region: Region | null;
-  },
-): Promise<string> {
+export async function addComment(link: Link, said: Said): Promise<string> {
   await oftenAs('writing', link.id);
   const { pieceId, id: reviewId } = link;
   if (said.parentId !== null) {

@@ -11,16 +11,9 @@ import { SPOKEN_LANGUAGES } from '../../core/sound/voices.ts';
 import { clock } from '../../core/time.ts';
 import { languageWords } from '../../wording/voices.ts';
 import { aspect, thumbFor } from '../shared/media.ts';
+import { whenWords } from '../shared/when.ts';
 import { usePutElsewhere } from './put-elsewhere.tsx';
 import { useDeskWork } from './use-desk.ts';
-
-const when = (iso: string) =>
-  new Date(iso).toLocaleString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
 
 /** A piece that is stored and cannot be read: nothing of it is lost, and it does not stand in the way of the others. */
 export function DamagedCard({ piece }: { piece: PieceSummary }) {
@@ -90,7 +83,7 @@ export function PieceCard({
           {clock(lengthMs)} · {format} · {scenes} scene{scenes === 1 ? '' : 's'}
         </span>
         <span className="piece-card__meta">
-          <span className="piece-card__state">{piece.state}</span> · {when(piece.updatedAt)}
+          <span className="piece-card__state">{piece.state}</span> · {whenWords(piece.updatedAt)}
         </span>
         {piece.found && <span className="piece-card__found">{piece.found}</span>}
       </Link>

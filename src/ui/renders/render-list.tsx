@@ -25,6 +25,7 @@ import { deliveryKind } from '../../core/deliver/kinds.ts';
 import { clock } from '../../core/time.ts';
 import { call } from '../shared/api.ts';
 import { IconButton } from '../shared/icon-button.tsx';
+import { whenWords } from '../shared/when.ts';
 import { isActive } from './active.ts';
 import { nameOf } from './name-of.ts';
 import './renders.css';
@@ -118,12 +119,7 @@ function RenderRow({
         <strong>{all ? <Link href={`/piece/${r.pieceId}`}>{r.title || 'Untitled'}</Link> : nameOf(r)}</strong>
         <span>
           {all && `${nameOf(r)} · `}
-          {new Date(r.createdAt).toLocaleString('en-GB', {
-            day: 'numeric',
-            month: 'short',
-            hour: '2-digit',
-            minute: '2-digit',
-          })}
+          {whenWords(r.createdAt)}
         </span>
         {r.state === 'failed' && <Tag color="error">failed</Tag>}
         {r.state === 'cancelled' && <Tag>cancelled</Tag>}

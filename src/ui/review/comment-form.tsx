@@ -5,6 +5,7 @@ import type { Region } from '../../api/reviews.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
 import { clock } from '../../core/time.ts';
 import { useKept } from './kept.ts';
+import { NameField } from './name-field.tsx';
 
 /** What a reviewer is about to say, at the line at which it will stand. */
 export function CommentForm({
@@ -53,13 +54,7 @@ export function CommentForm({
         value={text}
         onChange={(e) => setText(e.target.value)}
       />
-      <Input
-        aria-label="Your name"
-        placeholder="Your name"
-        maxLength={LIMITS.nameLength}
-        value={name}
-        onChange={(e) => onName(e.target.value)}
-      />
+      <NameField name={name} onName={onName} />
       <span>
         <Button size="small" type="primary" htmlType="submit" disabled={!ready} loading={sending}>
           Send

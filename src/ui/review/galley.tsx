@@ -1,16 +1,22 @@
 'use client';
 
-import { App, Button, Input, Modal, Progress } from 'antd';
+import { App, Button, Modal, Progress } from 'antd';
 import { type ReactNode, useCallback, useMemo, useRef, useState } from 'react';
-import type { CommentView, Region, ReviewPage, ReviewScene } from '../../api/reviews.ts';
+import {
+  type CommentView,
+  isOpenComment,
+  type Region,
+  type ReviewPage,
+  type ReviewScene,
+} from '../../api/reviews.ts';
 import type { SceneChange } from '../../core/piece/changes.ts';
-import { LIMITS } from '../../core/piece/limits.ts';
 import { clock } from '../../core/time.ts';
 import { changesWords, sceneChangeWords } from '../../wording/reviews.ts';
 import { CommentThread, type Thread, threadsOf } from '../shared/comment-thread.tsx';
 import { CommentForm } from './comment-form.tsx';
 import { Frame } from './frame.tsx';
 import { useKept } from './kept.ts';
+import { NameField } from './name-field.tsx';
 import { useReviewing } from './use-review.ts';
 
 /** Where a comment is being written: at a line, or about the whole (null). */
@@ -265,7 +271,7 @@ function Approve({
   const { approve } = useReviewing(secret);
   const { message } = App.useApp();
   const [asking, setAsking] = useState(false);
-  const open = threadsOf(comments).filter((t) => t.first.settledAt === null).length;
+  const open = comments.filter(isOpenComment).length;
   if (version === null) return null;
   return (
     <>
@@ -295,13 +301,7 @@ function Approve({
         <p>
           It can go out as it is.{open > 0 && ` ${open} comment${open > 1 ? 's are' : ' is'} still open.`}
         </p>
-        <Input
-          aria-label="Your name"
-          placeholder="Your name"
-          maxLength={LIMITS.nameLength}
-          value={name}
-          onChange={(e) => onName(e.target.value)}
-        />
+        <NameField name={name} onName={onName} />
       </Modal>
     </>
   );

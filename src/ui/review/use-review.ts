@@ -7,7 +7,7 @@ import {
   approveVersion,
   enterReview,
   openReview,
-  type Region,
+  type Said,
   settleByReviewer,
 } from '../../api/reviews.ts';
 import { call } from '../shared/api.ts';
@@ -24,15 +24,6 @@ export const useReview = (secret: string) =>
       q.state.status === 'error' ? false : q.state.data?.coming ? POLL_MS.coming : POLL_MS.comments,
     retry: false,
   });
-
-export interface Said {
-  author: string;
-  text: string;
-  version: number;
-  parentId: string | null;
-  atMs: number | null;
-  region: Region | null;
-}
 
 /** All that a reviewer can do. */
 export function useReviewing(secret: string) {

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { CommentView } from '../../api/reviews.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
 import { clock } from '../../core/time.ts';
+import { whenWords } from './when.ts';
 import './comment-thread.css';
 
 /** What was said first, with what was answered. */
@@ -20,14 +21,6 @@ export function threadsOf(comments: readonly CommentView[]): Thread[] {
     .filter((c) => c.parentId === null)
     .map((first) => ({ first, answers: said.filter((c) => c.parentId === first.id) }));
 }
-
-const day = (iso: string) =>
-  new Date(iso).toLocaleString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
 
 /** A comment as a note at its line, with its answers. now: the version that is watched. */
 export function CommentThread({
@@ -129,7 +122,7 @@ function Said({
         )}
         <span>
           {now !== null && c.version !== now && `on version ${c.version}, `}
-          {day(c.at)}
+          {whenWords(c.at)}
         </span>
       </p>
       <p className="comment__text">{c.text}</p>

@@ -7,6 +7,7 @@ import {
   type CommentView,
   changeReview,
   createReview,
+  isOpenComment,
   listReviews,
   sendVersion,
   settleComment,
@@ -44,8 +45,7 @@ export function useOpenComments(pieceId: string): CommentView[] {
 }
 
 /** Made once for each list, so that who asks sees no change where there is none. */
-const open = ({ comments }: { comments: CommentView[] }): CommentView[] =>
-  comments.filter((c) => c.kind === 'comment' && c.parentId === null && c.settledAt === null);
+const open = ({ comments }: { comments: CommentView[] }): CommentView[] => comments.filter(isOpenComment);
 
 /** All that a writer can do with links and comments. */
 export function useReviewWork(pieceId: string) {

@@ -11,16 +11,9 @@ import { versionName } from '../../wording/versions.ts';
 import { call } from '../shared/api.ts';
 import { CannotOpen, Opening } from '../shared/opening.tsx';
 import { TopBar } from '../shared/top-bar.tsx';
+import { whenWords } from '../shared/when.ts';
 import { Beside } from './beside.tsx';
 import './versions.css';
-
-const when = (iso: string) =>
-  new Date(iso).toLocaleString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
 
 /** Earlier states of a piece: kept by name, looked at beside the piece as it is, returned to. */
 export function VersionsScreen({ id }: { id: string }) {
@@ -127,7 +120,7 @@ function VersionRow({
     <li className={open ? 'versions__row versions__row--open' : 'versions__row'}>
       <button type="button" aria-current={open || undefined} onClick={onOpen}>
         <strong>{name}</strong>
-        <span>{when(v.at)}</span>
+        <span>{whenWords(v.at)}</span>
       </button>
       {v.kind === 'named' && (
         <Button
