@@ -23,7 +23,7 @@ test('the desk finds pieces by their words, copies them in other formats, puts a
   await more(page, 'How a town learned to glow', 'Copy');
   await expect(cards(page)).toHaveCount(2);
   await page.getByRole('button', { name: 'More for How a town learned to glow', exact: true }).click();
-  await page.getByRole('menuitem', { name: 'Copy in another format' }).hover();
+  await page.getByRole('menuitem', { name: 'Copy in another format' }).click();
   await page.getByRole('menuitem', { name: '1:1', exact: true }).click();
   await expect(cards(page)).toHaveCount(3);
   await expect(cards(page).filter({ hasText: '(1:1)' })).toContainText('1:1 · 10 scenes');

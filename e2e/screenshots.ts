@@ -44,6 +44,7 @@ async function reviewed(page: Page, url: string, shot: (name: string) => Promise
   await page.waitForTimeout(2500);
   await page.goto(`${url}/piece/${id}/versions`);
   await page.locator('.versions__changed').waitFor();
+  await page.getByLabel('Only what changed').check();
   await shot('versions');
   await page.goto(`${url}/piece/${id}`);
   await page.getByRole('button', { name: 'Undo' }).click();

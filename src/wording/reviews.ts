@@ -2,7 +2,7 @@ import type { ReviewLink } from '../api/reviews.ts';
 import type { Aspect, Changes, SceneChange } from '../core/piece/changes.ts';
 
 /** What is other, of a scene or the whole. */
-export const aspectWords: Record<Aspect, string> = {
+const aspectWords: Record<Aspect, string> = {
   words: 'the words on the screen',
   voice: 'what is said',
   picture: 'the picture',

@@ -131,6 +131,8 @@ function CardMenu({ piece: { id, title }, place }: { piece: PieceSummary; place:
     <Dropdown
       trigger={['click']}
       menu={{
+        // By a click, on a screen without a pointer that hovers as well.
+        triggerSubMenuAction: 'click',
         items: [
           { key: 'copy', label: 'Copy', onClick: copyAs(null, null) },
           {

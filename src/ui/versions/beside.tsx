@@ -1,12 +1,13 @@
 'use client';
 
 import { useQuery } from '@tanstack/react-query';
-import { type ReactNode, useMemo } from 'react';
+import { Checkbox } from 'antd';
+import { type ReactNode, useMemo, useState } from 'react';
 import { compareVersion } from '../../api/desk.ts';
 import type { ShelfEntryView } from '../../api/shelf.ts';
 import { type SceneChange, scenesBeside } from '../../core/piece/changes.ts';
 import type { Piece } from '../../core/piece/types.ts';
-import { aspectWords, sceneChangeWords } from '../../wording/reviews.ts';
+import { changesWords, sceneChangeWords } from '../../wording/reviews.ts';
 import { call } from '../shared/api.ts';
 import { aspect, thumbFor } from '../shared/media.ts';
 import { useShelf } from '../shared/use-shelf.ts';
@@ -17,6 +18,7 @@ export function Beside({ id, version, fallback }: { id: string; version: string;
     queryKey: ['versions', id, version],
     queryFn: () => call(compareVersion, { params: { id, version } }),
   });
+  const [only, setOnly] = useState(false);
   const { byId } = useShelf();
   const pictures = useMemo(
     () => new Map([...byId, ...(compared.data?.assets ?? []).map((a) => [a.id, a] as const)]),
@@ -28,9 +30,15 @@ export function Beside({ id, version, fallback }: { id: string; version: string;
   const same = changes.scenes.length === 0 && changes.piece.length === 0;
   return (
     <>
-      {same && <p>Nothing that is seen or heard is other than then.</p>}
-      {changes.piece.length > 0 && (
-        <p>In the whole piece, other than then: {changes.piece.map((a) => aspectWords[a]).join(', ')}.</p>
+      {same ? (
+        <p>Nothing that is seen or heard is other than then.</p>
+      ) : (
+        <p className="versions__sum">
+          {changesWords(changes, 'then')}{' '}
+          <Checkbox checked={only} onChange={(e) => setOnly(e.target.checked)}>
+            Only what changed
+          </Checkbox>
+        </p>
       )}
       <table className="versions__table">
         <thead>
@@ -40,7 +48,7 @@ export function Beside({ id, version, fallback }: { id: string; version: string;
           </tr>
         </thead>
         <tbody>
-          {scenesBeside(before, now).map((row) => (
+          {(only && !same ? changes.scenes : scenesBeside(before, now)).map((row) => (
             <Row key={row.id} row={row} before={before} now={now} pictures={pictures} />
           ))}
         </tbody>
