@@ -4,8 +4,8 @@ import { type Piece, type Placement, placed } from '../piece/types.ts';
 import { framesToMs, type Milliseconds } from '../time.ts';
 import { layTimes } from '../timeline/times.ts';
 
-/** An opening that will stand longer gets a second picture: whoever looks decides within the first seconds. */
-const STANDS_MS: Milliseconds = 4600;
+/** An opening that will stand longer, by estimate, gets a second picture: whoever looks decides within the first five seconds. */
+const STANDS_MS: Milliseconds = 4200;
 
 /** Takes as long as the words are estimated to need: nothing has been spoken when pictures are chosen. */
 const NOTHING = { takes: {}, ownTracks: {} };
