@@ -1,15 +1,16 @@
 import { mkdir, stat, writeFile } from 'node:fs/promises';
 import { eq, inArray } from 'drizzle-orm';
-import { afterAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { type DeskQuery, EMPTIED_DAYS, type PiecePage } from '../../api/desk.ts';
 import { failureOf } from '../../core/failure.ts';
 import { type Edit, sceneEdit } from '../../core/piece/edit.ts';
 import { picture, piece, scene } from '../../core/piece/testing.ts';
 import { plainVoice } from '../../core/piece/types.ts';
 import { dataPath } from '../config.ts';
-import { closeDatabase, db } from '../db/client.ts';
+import { db } from '../db/client.ts';
 import { edits, pieces, renders, versions } from '../db/schema.ts';
 import { renderFile, requestRender } from '../jobs/renders.ts';
+import { queueToOurselves } from '../jobs/testing.ts';
 import { appendEntries, createPiece, loadPiece, openPiece } from '../pieces/pieces.ts';
 import { reached } from '../pieces/states.ts';
 import { around } from './around.ts';
@@ -17,7 +18,7 @@ import { copyPieces, emptyBin, filePieces, refillBin, removeEmptied } from './fi
 import { deskFacets, listPieces } from './list.ts';
 import { compareVersion, dropVersion, keepVersion, listVersions, returnToVersion } from './versions.ts';
 
-afterAll(closeDatabase);
+queueToOurselves();
 
 const ALL: DeskQuery = {
   ...{ find: '', place: 'desk', state: '', category: '', tag: '', language: '', order: 'changed', after: '' },

@@ -25,7 +25,7 @@ import { everythingOf } from './everything.ts';
 import { PIECE_FILES } from './files.ts';
 import { type ZipPart, zipped } from './zip.ts';
 
-shelfToOurselves();
+shelfToOurselves('queue');
 afterAll(closeApart);
 
 const bytesOf = async (parts: readonly ZipPart[]): Promise<Buffer> => {

@@ -1,9 +1,9 @@
 import { mkdir, stat, writeFile } from 'node:fs/promises';
 import { inArray } from 'drizzle-orm';
-import { afterAll, beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { piece } from '../../core/piece/testing.ts';
 import { dataPath } from '../config.ts';
-import { closeDatabase, db } from '../db/client.ts';
+import { db } from '../db/client.ts';
 import { renders } from '../db/schema.ts';
 import {
   beat,
@@ -23,12 +23,13 @@ import {
   runningBeat,
   swapRenders,
 } from './renders.ts';
+import { queueToOurselves } from './testing.ts';
 
 beforeEach(async () => {
   await db().delete(renders);
   await mkdir(dataPath('renders'), { recursive: true });
 });
-afterAll(closeDatabase);
+queueToOurselves();
 
 const ask = (title: string) => requestRender('piece-1', piece(undefined, { title }), 3, 480);
 const step = { step: 'pictures', done: 30, total: 120, painted: 30 };

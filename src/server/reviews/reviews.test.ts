@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { mkdir, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { eq } from 'drizzle-orm';
-import { afterAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { type AnyEndpoint, addressOf } from '../../api/endpoint.ts';
 import type { Refusal } from '../../api/refusal.ts';
 import type * as api from '../../api/reviews.ts';
@@ -10,18 +10,19 @@ import { failureOf } from '../../core/failure.ts';
 import { sceneEdit } from '../../core/piece/edit.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
 import { CONFIG, dataPath } from '../config.ts';
-import { closeDatabase, db } from '../db/client.ts';
+import { db } from '../db/client.ts';
 import { pieces, renders, reviews } from '../db/schema.ts';
 import { filePieces } from '../desk/filing.ts';
 import type { EndpointHandler } from '../http/route.ts';
 import { renderFile } from '../jobs/renders.ts';
+import { queueToOurselves } from '../jobs/testing.ts';
 import { appendEntries, createPiece } from '../pieces/pieces.ts';
 import { answerComment, commentsOf, settle } from './comments.ts';
 import { changeReview, createReview, linksOf } from './links.ts';
 import { reviewState } from './page.ts';
 import { sendVersion } from './versions.ts';
 
-afterAll(closeDatabase);
+queueToOurselves();
 
 const at = async (folder: string, method: string): Promise<EndpointHandler> =>
   (await import(path.join(CONFIG.root, 'src/app', folder, 'route.ts')))[method];
