@@ -13,11 +13,11 @@ import { MAKERS } from '../server/deliver/makers.ts';
 import { PIECE_FILES } from '../server/exchange/files.ts';
 import { type RenderProgress, render } from '../server/frames/render.ts';
 import { prepare, typesetter } from '../server/material.ts';
+import { proofOf } from '../server/pieces/proof.ts';
 import { shelf, withPictures } from '../server/shelf/shelf.ts';
 import { reasonWords } from '../wording/pictures.ts';
 import { draftFromInput, type InputOptions } from './input.ts';
 import type { MakeOptions } from './make.ts';
-import { proofOf } from './proof-of.ts';
 
 /** A piece with all that its video needs, before the first frame is drawn. */
 export interface Planned {

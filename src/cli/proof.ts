@@ -2,11 +2,11 @@ import { stat } from 'node:fs/promises';
 import { failureOf } from '../core/failure.ts';
 import type { Piece } from '../core/piece/types.ts';
 import type { Mark } from '../core/proof/proof.ts';
+import { proofOf, proofOfStored } from '../server/pieces/proof.ts';
 import { failureWords } from '../wording/failures.ts';
 import { markWords } from '../wording/marks.ts';
 import { type MakeOptions, parse } from './make.ts';
 import { planVideo } from './make-video.ts';
-import { proofOf } from './proof-of.ts';
 import { UsageError } from './usage.ts';
 
 /** Exit codes: nothing that should keep the video back; something that should. */
@@ -40,7 +40,6 @@ interface Proofed {
 
 /** A piece of the desk as its screen proofs it: with its comments, destinations and own words. */
 async function storedProof(id: string): Promise<Proofed> {
-  const { proofOfStored } = await import('../server/pieces/proof.ts');
   try {
     return await proofOfStored(id);
   } catch (e) {

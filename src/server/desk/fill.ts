@@ -17,9 +17,6 @@ async function lengthOfPiece(piece: Piece): Promise<Milliseconds> {
   return framesToMs(times.at(-1)?.end ?? 0);
 }
 
-/** Pieces that are brought up to date together. */
-const AT_ONCE = 200;
-
 /**
  * Fills what the desk needs of pieces that were stored before it was kept, or of which a length is not known: of these
  * pieces, or of all. What cannot be read is left as it is, and its columns say so by being empty.
@@ -29,16 +26,8 @@ export async function fillAbout(want: 'words' | 'lengthMs', ids?: readonly strin
     or(isNull(pieces[want]), isNull(pieces.format)),
     ids ? inArray(pieces.id, [...ids, '']) : undefined,
   );
-  const tried = new Set<string>();
-  for (;;) {
-    const rows = await db().select({ id: pieces.id, rev: pieces.rev }).from(pieces).where(missing);
-    const fresh = rows.filter((r) => !tried.has(r.id)).slice(0, AT_ONCE);
-    if (!fresh.length) return;
-    for (const { id, rev } of fresh) {
-      tried.add(id);
-      await fill(id, rev);
-    }
-  }
+  const rows = await db().select({ id: pieces.id, rev: pieces.rev }).from(pieces).where(missing);
+  for (const { id, rev } of rows) await fill(id, rev);
 }
 
 /** Pieces that could not be read as they are, so that they are tried and told once and not at every look at the desk. */

@@ -8,7 +8,7 @@ import { migratePiece } from '../../core/piece/migrate.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import { db } from '../db/client.ts';
 import { json } from '../db/json.ts';
-import { renders, versions } from '../db/schema.ts';
+import { pieces, renders, versions } from '../db/schema.ts';
 import { appendEntries, loadPiece } from '../pieces/pieces.ts';
 import { entryViews } from '../shelf/search.ts';
 
@@ -24,7 +24,11 @@ export async function keepVersion(pieceId: string, name: string): Promise<string
 export async function listVersions(
   pieceId: string,
 ): Promise<{ title: string; rev: number; versions: KeptVersion[] }> {
-  const { piece, rev } = await loadPiece(pieceId);
+  const [piece] = await db()
+    .select({ title: pieces.title, rev: pieces.rev })
+    .from(pieces)
+    .where(eq(pieces.id, pieceId));
+  if (!piece) throw new Failed({ code: 'no-piece' });
   const named = await db()
     .select({ id: versions.id, name: versions.name, at: versions.at, rev: versions.rev })
     .from(versions)
@@ -47,7 +51,7 @@ export async function listVersions(
       ...{ id, kind: 'delivered' as const, name: '', at: at.toISOString(), rev: of },
     })),
   ];
-  return { title: piece.title, rev, versions: all.sort((a, b) => (a.at < b.at ? 1 : -1)) };
+  return { ...piece, versions: all.sort((a, b) => (a.at < b.at ? 1 : -1)) };
 }
 
 /** A kept state of this piece. Throws Failed (no-version). */

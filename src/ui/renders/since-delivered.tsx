@@ -15,16 +15,19 @@ const POLL_MS = 10_000;
 export function SinceDelivered() {
   const id = usePieceState((s) => s.id);
   const doc = usePieceState((s) => s.doc);
-  const { data: last } = useQuery({
-    queryKey: ['versions', id, 'delivered'],
-    queryFn: async () => {
-      const { versions } = await call(listVersions, { params: { id } });
-      const delivered = versions.find((v) => v.kind === 'delivered');
-      return delivered
-        ? (await call(compareVersion, { params: { id, version: delivered.id } })).before
-        : null;
-    },
+  const { data: versions } = useQuery({
+    queryKey: ['versions', id],
+    queryFn: () => call(listVersions, { params: { id } }),
     refetchInterval: POLL_MS,
+  });
+  const delivered = versions?.versions.find((v) => v.kind === 'delivered')?.id;
+  const { data: last } = useQuery({
+    queryKey: ['versions', id, delivered, 'document'],
+    queryFn: async () =>
+      (await call(compareVersion, { params: { id, version: delivered as string } })).before,
+    enabled: delivered !== undefined,
+    // A delivery does not change any more.
+    staleTime: Number.POSITIVE_INFINITY,
   });
   const changes = useMemo(() => last && changesBetween(last, doc), [last, doc]);
   if (!changes) return null;

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import {
   answerComment,
@@ -19,9 +19,8 @@ const key = (pieceId: string) => ['reviews', pieceId];
 /** How often it is looked whether somebody said something, while a link is out; and how far a version is. */
 const POLL_MS = { comments: 12_000, coming: 1500 };
 
-/** Links, versions and comments of a piece. */
-export const useReviews = (pieceId: string) =>
-  useQuery({
+const reviewsOf = (pieceId: string) =>
+  queryOptions({
     queryKey: key(pieceId),
     queryFn: () => call(listReviews, { params: { id: pieceId } }),
     refetchInterval: ({ state: { data } }) =>
@@ -32,16 +31,15 @@ export const useReviews = (pieceId: string) =>
           : false,
   });
 
+/** Links, versions and comments of a piece. */
+export const useReviews = (pieceId: string) => useQuery(reviewsOf(pieceId));
+
 const NONE: CommentView[] = [];
 
 /** Comments that nobody has settled yet, without their answers. */
 export function useOpenComments(pieceId: string): CommentView[] {
-  const { data } = useQuery({
-    queryKey: key(pieceId),
-    queryFn: () => call(listReviews, { params: { id: pieceId } }),
-    select: open,
-  });
-  return data ?? NONE;
+  const { data = NONE } = useQuery({ ...reviewsOf(pieceId), select: open });
+  return data;
 }
 
 /** Made once for each list, so that who asks sees no change where there is none. */
