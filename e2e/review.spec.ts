@@ -15,7 +15,7 @@ test('a reviewer watches by a link, says something at a line and a part of the f
   browser,
 }) => {
   test.slow();
-  const id = await begin(page);
+  await begin(page);
   await voicesReady(page);
   const panel = await reviewers(page);
   await panel.getByLabel('Password, may stay empty').fill('brass key');
@@ -68,7 +68,8 @@ test('a reviewer watches by a link, says something at a line and a part of the f
   const strangers = asked.filter((p) => /^\/(api|media)\//.test(p) && !/^\/(api|media)\/review\//.test(p));
   expect(strangers).toEqual([]);
 
-  await page.goto(`/piece/${id}`);
+  // It arrives while the writer works on, with the reviewers' panel closed.
+  await page.getByRole('button', { name: 'Back to the tools' }).click();
   await pass(page, 'Proof');
   const mark = page.locator('.mark-line').filter({ hasText: 'Odile: Is she holding flour?' });
   await expect(mark.first()).toBeVisible();
