@@ -19,22 +19,21 @@ export function usePutElsewhere(): (
 ) => void {
   const { file } = useDeskWork();
   const { message } = App.useApp();
-  return (ids, what, place, from) =>
-    file.mutate(
-      { ids, place },
-      {
-        onSuccess: () =>
-          message.info({
-            content: (
-              <>
-                {what} {ids.length > 1 ? 'are' : 'is'} {SAID[place]}.{' '}
-                <Button size="small" type="link" onClick={() => file.mutate({ ids, place: from })}>
-                  Take that back
-                </Button>
-              </>
-            ),
-            duration: 8,
-          }),
-      },
-    );
+  return (ids, what, place, from) => {
+    const offerTheWayBack = () =>
+      message.info({
+        content: (
+          <>
+            {what} {ids.length > 1 ? 'are' : 'is'} {SAID[place]}.{' '}
+            <Button size="small" type="link" onClick={() => file.mutate({ ids, place: from })}>
+              Take that back
+            </Button>
+          </>
+        ),
+        duration: 8,
+      });
+    // What mutate is told to do afterwards is dropped with the card that leaves the list; a promise is kept. A
+    // refusal is said by the mutation itself.
+    file.mutateAsync({ ids, place }).then(offerTheWayBack, () => undefined);
+  };
 }

@@ -287,14 +287,12 @@ function Approve({
         confirmLoading={approve.isPending}
         onCancel={() => setAsking(false)}
         onOk={() =>
-          approve.mutate(
-            { author: name, version },
-            {
-              onSuccess: () => {
-                setAsking(false);
-                message.success(`Version ${version} is approved.`);
-              },
+          approve.mutateAsync({ author: name, version }).then(
+            () => {
+              setAsking(false);
+              message.success(`Version ${version} is approved.`);
             },
+            () => undefined,
           )
         }
       >
