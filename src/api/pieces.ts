@@ -3,6 +3,8 @@ import { PIECE_FILE_NAMES, type PieceFileName } from '../core/exchange/types.ts'
 import { idSchema, oneOf } from '../core/piece/field.ts';
 import { optionsSchema, type PieceOptions } from '../core/piece/options.ts';
 import { editSchema, pieceSchema } from '../core/piece/schema.ts';
+import type { SubtitleText } from '../core/piece/translate.ts';
+import { languageSchema } from '../core/piece/translations.ts';
 import type { Piece, Placement } from '../core/piece/types.ts';
 import { SPLITS, type Split } from '../core/text/script.ts';
 import type { TakeFact } from '../core/timeline/types.ts';
@@ -38,7 +40,18 @@ export const pieceFile = endpoint('GET', '/api/pieces/:id/files/:name', {
     id: idSchema.required(),
     name: oneOf(PIECE_FILE_NAMES).required(),
   }),
+  /** Of subtitles; as they are said where none is named. */
+  query: Joi.object<{ language?: string }>({ language: languageSchema() }),
   answer: answer<Response>(),
+});
+
+/** The largest file of subtitles that is read, bytes: hours of them. */
+export const LARGEST_SUBTITLES = 2_000_000;
+
+/** Reads subtitles, or lines of words that have no times. */
+export const readSubtitles = endpoint('PUT', '/api/subtitles', {
+  body: { bytes: LARGEST_SUBTITLES },
+  answer: answer<SubtitleText>(),
 });
 
 /** One zip with the newest deliveries, all files that go with them, and the media of the time line. */

@@ -41,6 +41,8 @@ export interface RenderView {
   place: number;
   /** What its file is called; see Delivery. */
   name: string;
+  /** Of its words, two letters; null as they are written. */
+  language: string | null;
   createdAt: string;
   finishedAt: string | null;
 }
@@ -67,10 +69,11 @@ export const deleteRender = endpoint('DELETE', '/api/renders/:id', { params: byI
 /** Has one that waits made before the others. */
 export const renderFirst = endpoint('POST', '/api/renders/:id/first', { params: byId });
 
-/** Has two that wait change places. */
-export const swapRenders = endpoint('POST', '/api/renders/:id/swap', {
-  params: byId,
-  body: Joi.object<{ with: string }>({ with: Joi.string().max(24).required() }),
+/** Has those that wait made in this order, among the others where they stand. */
+export const orderRenders = endpoint('POST', '/api/renders/order', {
+  body: Joi.object<{ ids: string[] }>({
+    ids: Joi.array().items(Joi.string().max(24)).min(1).max(200).unique().required(),
+  }),
 });
 
 export const cancelRender = endpoint('POST', '/api/renders/:id/cancel', { params: byId });

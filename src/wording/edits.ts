@@ -14,6 +14,7 @@ const NAMES: Record<string, (count?: number) => string> = {
   insert: () => 'Insert scene',
   'insert-from-source': () => 'Insert from the source',
   type: () => 'Type',
+  translate: (n) => (n && n > 1 ? `Translate ${n} lines` : 'Translate'),
   'type-spoken': () => 'Type spoken words',
   replace: (n) => (n && n > 1 ? `Replace ${n} times` : 'Replace'),
   correct: () => 'Correct the spelling',

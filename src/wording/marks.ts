@@ -66,6 +66,10 @@ const WORDS: { [N in CheckName]: (m: Of<N>) => string } = {
     wants === 'unknown'
       ? `“${title}”: nobody knows yet whether it may be used.`
       : `“${title}”: wants a name that is not given yet.`,
+  untranslated: ({ language, older }) =>
+    older
+      ? `The words have changed since they were put into ${languageWords(language)}.`
+      : `A delivery is in ${languageWords(language)}, and these words are not.`,
   'other-language': ({ written, spoken }) =>
     `The words are in ${languageWords(written)}, and a voice for ${languageWords(spoken)} reads them.`,
   'no-voice': ({ why }) => `It stays silent. ${failureWords(why)}`,
@@ -100,6 +104,7 @@ const MANY: Record<CheckName, (n: number) => string> = {
   'off-target': (n) => `${n} lengths are off the target`,
   'short-for-voice': (n) => `${n} lengths are too short for the voice`,
   credit: (n) => `${n} pictures are used on terms that are not met or not known`,
+  untranslated: (n) => `${n} lines are not in the language of a delivery, or have changed since`,
   'other-language': (n) => `${n} scenes are read by a voice for another language`,
   'no-voice': (n) => `${n} scenes stay silent: no voice can say their words`,
 };
@@ -170,6 +175,7 @@ export const markKindWords: Record<CheckName, string> = {
   'off-target': 'Length',
   'short-for-voice': 'Too short for the voice',
   credit: 'Licences',
+  untranslated: 'Not translated',
   'other-language': 'In another language',
   'no-voice': 'Silent',
 };

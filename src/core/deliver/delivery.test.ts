@@ -18,7 +18,16 @@ const done = (p: Piece, e: Edit): Piece => {
 describe('deliveries', () => {
   it('are one video as the piece is, until there are more', () => {
     expect(piece().deliveries).toEqual([
-      { id: 'video', kind: 'mp4', format: null, height: 1080, captions: true, loudness: -14, name: '' },
+      {
+        id: 'video',
+        kind: 'mp4',
+        format: null,
+        height: 1080,
+        captions: true,
+        language: null,
+        loudness: -14,
+        name: '',
+      },
     ]);
     const two = done(piece(), addDelivery(piece(), 'b', { format: '1:1', height: 720 }));
     expect(two.deliveries[1]).toMatchObject({
@@ -41,12 +50,13 @@ describe('deliveries', () => {
   });
 
   it('may be in another format, and without captions; a piece without them stays so', () => {
-    const wide = pieceFor(piece(), { format: '16:9', captions: false });
+    const wide = pieceFor(piece(), { format: '16:9', captions: false, language: null });
     expect([wide.format, wide.captions]).toEqual(['16:9', false]);
-    expect(pieceFor(piece(), { format: null, captions: true }).format).toBe('9:16');
-    expect(pieceFor(piece(undefined, { captions: false }), { format: null, captions: true }).captions).toBe(
-      false,
-    );
+    expect(pieceFor(piece(), { format: null, captions: true, language: null }).format).toBe('9:16');
+    expect(
+      pieceFor(piece(undefined, { captions: false }), { format: null, captions: true, language: null })
+        .captions,
+    ).toBe(false);
   });
 });
 

@@ -1,15 +1,16 @@
 import { type Edit, pieceEdit } from '../piece/edit.ts';
 import { type Delivery, newDelivery } from '../piece/outputs.ts';
+import { inLanguage } from '../piece/translate.ts';
 import type { Piece } from '../piece/types.ts';
 import { framesToMs, type Milliseconds } from '../time.ts';
 import type { Timeline } from '../timeline/types.ts';
 
-/** The piece as a delivery wants it: in its format, with or without words on captions. */
+/** The piece as a delivery wants it: in its format and language, with or without words on captions. */
 export const pieceFor = (
   piece: Piece,
-  { format, captions }: Pick<Delivery, 'format' | 'captions'>,
+  { format, captions, language }: Pick<Delivery, 'format' | 'captions' | 'language'>,
 ): Piece => ({
-  ...piece,
+  ...inLanguage(piece, language),
   format: format ?? piece.format,
   captions: piece.captions && captions,
 });

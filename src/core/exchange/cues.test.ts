@@ -37,6 +37,56 @@ const TEXTS = [
   'One, two, three, four, five, six, seven, eight, nine, ten, eleven, twelve, thirteen, fourteen and so on until the end of the day.',
 ];
 
+describe('cues in another language', () => {
+  const german = 'Er blieb. Alles kam zurück, geputzt und geölt.';
+  const translated = (text: string, spoken: string | null = null) => ({
+    language: 'de',
+    shown: text,
+    spoken,
+    of: '',
+  });
+
+  it('stand where the voice says the line, and where nothing is translated say what it says', () => {
+    const p = piece([
+      scene('a', 'It stayed.', { translations: [translated(german)] }),
+      scene('b', 'And so on.'),
+    ]);
+    const takes = Object.fromEntries(wantedTakes(p).map(({ key, text }) => [key, takeOf(key, text)]));
+    const facts = { ...NO_FACTS, takes };
+    const timeline = compile(p, facts, new Typesetter((text, font) => text.length * font.size * 0.5));
+    const [said, told] = [cuesOf(p, timeline, facts), cuesOf(p, timeline, facts, 'de')];
+    expect(told.flatMap((c) => c.lines).join(' ')).toBe(`${german} And so on.`);
+    expect(told[0]?.startMs).toBe(
+      timeline.scenes[0]?.voice && Math.round(timeline.scenes[0].voice.start / 48),
+    );
+    expect(told.at(-1)).toEqual(said.at(-1));
+    const first = told.filter((c) => c.startMs < (said[1]?.startMs ?? 0));
+    expect((first.at(-1) as Cue).words.at(-1)?.endMs).toBeLessThanOrEqual(said[1]?.startMs as number);
+    expect(cuesOf(p, timeline, facts, 'fr')).toEqual(said);
+  });
+
+  it('prefer what is said to what is shown, and break Japanese between its words', () => {
+    const line =
+      '図書館は春から四十の道具を貸し出しています。返ってこないと思われていましたが、すべて戻ってきました。';
+    const p = piece([
+      scene('a', 'Short', {
+        spoken: 'Forty tools. All of them came back.',
+        translations: [translated('短い', line)],
+      }),
+    ]);
+    const takes = Object.fromEntries(wantedTakes(p).map(({ key, text }) => [key, takeOf(key, text)]));
+    const facts = { ...NO_FACTS, takes };
+    const timeline = compile(p, facts, new Typesetter((text, font) => text.length * font.size * 0.5));
+    const cues = cuesOf(p, timeline, facts, 'de');
+    expect(cues.flatMap((c) => c.lines).join('')).toBe(line);
+    expect(cues.length).toBeGreaterThan(1);
+    for (const text of cues.flatMap((c) => c.lines)) {
+      expect(text.length * 2).toBeLessThanOrEqual(30);
+      expect(text).not.toMatch(/^[。、]/);
+    }
+  });
+});
+
 describe('cues', () => {
   for (const format of ['9:16', '16:9'] as const)
     it(`in ${format} hold every word once, fit their lines, and never meet`, () => {

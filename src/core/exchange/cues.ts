@@ -1,3 +1,5 @@
+import { breakable, inLine } from '../look/typeset/lines.ts';
+import { spokenIn } from '../piece/translate.ts';
 import { type Piece, spokenOf } from '../piece/types.ts';
 import { type Milliseconds, samplesToMs } from '../time.ts';
 import type { Facts, TakeWord, Timeline } from '../timeline/types.ts';
@@ -5,6 +7,8 @@ import type { Facts, TakeWord, Timeline } from '../timeline/types.ts';
 /** A word of a cue, and when it is said in the piece. */
 interface CueWord {
   text: string;
+  /** No space stands before it: it is part of a run of a script that has none. */
+  joined: boolean;
   startMs: Milliseconds;
   endMs: Milliseconds;
 }
@@ -45,17 +49,27 @@ const LINKS = new Set(
   ),
 );
 
-/** The cues of a piece: what is said, in phrases, with the times of the words. Without a take the words are spread over the estimated time. */
-export function cuesOf(piece: Piece, timeline: Timeline, facts: Pick<Facts, 'takes'>): Cue[] {
+/**
+ * The cues of a piece: what is said, in phrases, with the times of the words. Without a take the words are spread over the
+ * estimated time. language: of the words, which then are spread over the time of the voice; null as they are said. What is not
+ * translated stays as it is said.
+ */
+export function cuesOf(
+  piece: Piece,
+  timeline: Timeline,
+  facts: Pick<Facts, 'takes'>,
+  language: string | null = null,
+): Cue[] {
   const most = timeline.width < timeline.height ? CUES.letters.tall : CUES.letters.wide;
   const cues = piece.scenes.flatMap((scene, i): Cue[] => {
     const at = timeline.scenes[i];
-    const text = spokenOf(scene).replace(/\s+/g, ' ').trim();
+    const translated = language === null ? null : spokenIn(scene, language);
+    const text = (translated ?? spokenOf(scene)).replace(/\s+/g, ' ').trim();
     if (!at?.voice || !text) return [];
     const startMs = Math.round(samplesToMs(at.voice.start));
     const words = wordsOf(
       text,
-      facts.takes[at.voice.key]?.words ?? [],
+      translated === null ? (facts.takes[at.voice.key]?.words ?? []) : [],
       startMs,
       samplesToMs(at.voice.samples),
     );
@@ -77,15 +91,19 @@ function wordsOf(
   startMs: Milliseconds,
   lengthMs: Milliseconds,
 ): CueWord[] {
-  const written = [...text.matchAll(/\S+/g)].map((m) => {
-    const said = take.find((w) => w.start < m.index + m[0].length && w.end > m.index);
-    return { text: m[0], said };
+  const written = [...text.matchAll(/\S+/g)].flatMap((run) => {
+    let start = run.index;
+    return breakable(run[0]).map((part, i) => {
+      const from = start;
+      start += part.length;
+      return { text: part, joined: i > 0, said: take.find((w) => w.start < start && w.end > from) };
+    });
   });
   const out: CueWord[] = [];
   for (let i = 0; i < written.length; i++) {
-    const word = written[i] as (typeof written)[number];
-    if (word.said) {
-      out.push({ text: word.text, startMs: startMs + word.said.startMs, endMs: startMs + word.said.endMs });
+    const { text, joined, said } = written[i] as (typeof written)[number];
+    if (said) {
+      out.push({ text, joined, startMs: startMs + said.startMs, endMs: startMs + said.endMs });
       continue;
     }
     let j = i;
@@ -97,7 +115,7 @@ function wordsOf(
     let t = from;
     for (const w of group) {
       const until = t + ((to - from) * w.text.length) / letters;
-      out.push({ text: w.text, startMs: Math.round(t), endMs: Math.round(until) });
+      out.push({ text: w.text, joined: w.joined, startMs: Math.round(t), endMs: Math.round(until) });
       t = until;
     }
     i = j - 1;
@@ -105,14 +123,19 @@ function wordsOf(
   return out;
 }
 
-const lettersOf = (words: readonly CueWord[]): number =>
-  words.reduce((n, w) => n + w.text.length, 0) + Math.max(0, words.length - 1);
+/** Signs that are as wide as two letters. */
+const FULL_WIDTH = /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Hangul}、。「」！？]/gu;
+
+/** How wide a text is, in letters. */
+const widthOf = (text: string): number => text.length + (text.match(FULL_WIDTH)?.length ?? 0);
+
+const lettersOf = (words: readonly CueWord[]): number => widthOf(inLine(words));
 
 /** How well a cue may end after a word. */
 function breakCost(word: CueWord, next: CueWord | undefined): number {
-  if (!next || /[.!?…]["'”’)]*$/.test(word.text)) return BREAKS.sentence;
+  if (!next || /[.!?…。！？]["'”’)」]*$/.test(word.text)) return BREAKS.sentence;
   if (/[;:–—]["'”’)]*$/.test(word.text)) return BREAKS.clause;
-  if (/,["'”’)]*$/.test(word.text)) return BREAKS.comma;
+  if (/[,、，]["'”’)]*$/.test(word.text)) return BREAKS.comma;
   const bare = (w: CueWord) => w.text.toLowerCase().replace(/[^\p{L}']/gu, '');
   if (LINKS.has(bare(word))) return BREAKS.inName;
   if (/^\p{Lu}/u.test(word.text) && /^\p{Lu}/u.test(next.text)) return BREAKS.inName;
@@ -145,7 +168,7 @@ const lasts = (words: readonly CueWord[]): Milliseconds =>
 
 function costOf(part: readonly CueWord[], next: CueWord | undefined, mostLetters: number): number {
   const last = part.at(-1) as CueWord;
-  const fits = linesOf(part, mostLetters).every((l) => l.length <= mostLetters);
+  const fits = linesOf(part, mostLetters).every((l) => widthOf(l) <= mostLetters);
   const pausesInside = part
     .slice(1)
     .filter((w, i) => w.startMs - (part[i] as CueWord).endMs > CUES.pauseMs).length;
@@ -164,8 +187,7 @@ function costOf(part: readonly CueWord[], next: CueWord | undefined, mostLetters
 
 /** One line when it fits, otherwise two: about alike, and broken at a good place. */
 function linesOf(words: readonly CueWord[], mostLetters: number): string[] {
-  const text = (part: readonly CueWord[]) => part.map((w) => w.text).join(' ');
-  if (lettersOf(words) <= mostLetters || words.length < 2) return [text(words)];
+  if (lettersOf(words) <= mostLetters || words.length < 2) return [inLine(words)];
   let best = { at: 1, cost: Number.POSITIVE_INFINITY };
   for (let at = 1; at < words.length; at++) {
     const [a, b] = [lettersOf(words.slice(0, at)), lettersOf(words.slice(at))];
@@ -173,14 +195,14 @@ function linesOf(words: readonly CueWord[], mostLetters: number): string[] {
     const cost = over * 20 + Math.abs(a - b) / 3 + breakCost(words[at - 1] as CueWord, words[at]);
     if (cost < best.cost) best = { at, cost };
   }
-  return [text(words.slice(0, best.at)), text(words.slice(best.at))];
+  return [inLine(words.slice(0, best.at)), inLine(words.slice(best.at))];
 }
 
 /** Cues last long enough to be read where there is time, and never meet the next one. */
 function timed(cues: readonly Cue[]): Cue[] {
   return cues.map((cue, i) => {
     const next = cues[i + 1]?.startMs ?? Number.POSITIVE_INFINITY;
-    const letters = cue.lines.join(' ').length;
+    const letters = widthOf(cue.lines.join(' '));
     const read = cue.startMs + Math.max(CUES.leastMs, (letters * 1000) / CUES.lettersASecond);
     const wanted = Math.max(cue.endMs, Math.min(read, cue.endMs + CUES.leastMs));
     const endMs = next - wanted < CUES.bridgeMs ? Math.max(cue.endMs, next - CUES.gapMs) : wanted;

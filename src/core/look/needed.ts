@@ -18,11 +18,13 @@ export function neededFonts(piece: Pick<Piece, 'look' | 'style' | 'scenes'>): Ma
     for (const c of text) have.add(c);
     letters.set(css, have);
   };
-  const addScene = (scene: Pick<Scene, 'layout' | 'look' | 'shown'>) => {
+  const addScene = (scene: Pick<Scene, 'layout' | 'look' | 'shown' | 'translations'>) => {
     if (LAYOUTS[scene.layout].words === null) return;
     const { style, faces } = dressOf(piece, scene, scene.layout as WordLayout);
+    // Deliveries in another language show other letters.
+    const shown = scene.shown + scene.translations.map((t) => t.shown).join('');
     for (const role of new Set([style.head.face, (style.rest ?? style.head).face])) {
-      const text = faces[role].upper ? scene.shown + scene.shown.toLocaleUpperCase() : scene.shown;
+      const text = faces[role].upper ? shown + shown.toLocaleUpperCase() : shown;
       add(cssFont(fontOf(faces[role], SIZE)), text);
     }
     for (const face of Object.values(lookOf(lookNameOf(piece, scene)).faces))

@@ -2,6 +2,7 @@ import { castSpeakers } from '../sound/cast.ts';
 import { applyEdit, type Edit, edit, type Op, type ScenePatch } from './edit.ts';
 import { shownPatch, tidy } from './highlights.ts';
 import { LIMITS } from './limits.ts';
+import { joinedTranslations } from './translate.ts';
 import { emptyScene, type Piece, type Placement, placed, type Scene, type Span } from './types.ts';
 
 /** Makes ids for new scenes; given from outside so that the core stays pure. */
@@ -104,6 +105,8 @@ export function joinWithPrevious(
     ];
   if (previous.durationMs !== null && scene.durationMs !== null)
     patch.durationMs = previous.durationMs + scene.durationMs;
+  if (previous.translations.length || scene.translations.length)
+    patch.translations = joinedTranslations(previous, scene);
   if (previous.spoken !== null || scene.spoken !== null)
     patch.spoken = [previous.spoken ?? previous.shown, scene.spoken ?? scene.shown].filter(Boolean).join(' ');
   return {

@@ -14,6 +14,7 @@ const OF_SCENE: Record<keyof typeof SCENE_FIELDS, Aspect | null> = {
   recorded: null,
   speaker: 'voice',
   voice: 'voice',
+  translations: 'words',
   brief: null,
   pictures: 'picture',
   runsOn: 'picture',

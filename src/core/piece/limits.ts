@@ -14,6 +14,8 @@ export const LIMITS = {
   /** Stretches of music. */
   beds: 20,
   deliveries: 20,
+  /** Into which the words of a piece are translated. */
+  languages: 20,
   destinations: 30,
   pieceMs: 3_600_000,
   transitionMs: 5000,

@@ -45,6 +45,7 @@ describe('stored pieces of every version', () => {
     ['5', stored(5)],
     ['6', stored(6)],
     ['7', stored(7)],
+    ['8', stored(8)],
   ])(
     'version %s: opened, undone to the beginning and redone to the end',
     (version, { first, doc, entries }) => {

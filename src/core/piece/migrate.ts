@@ -9,11 +9,22 @@ import { fromV4 } from './migrations/v4.ts';
 import { fromV5 } from './migrations/v5.ts';
 import { fromV6 } from './migrations/v6.ts';
 import { fromV7 } from './migrations/v7.ts';
+import { fromV8 } from './migrations/v8.ts';
 import { editSchema, pieceSchema } from './schema.ts';
 import { PIECE_VERSION, type Piece } from './types.ts';
 
 /** MIGRATIONS[v] leads from version v to v + 1. */
-const MIGRATIONS: readonly Migration[] = [fromV0, fromV1, fromV2, fromV3, fromV4, fromV5, fromV6, fromV7];
+const MIGRATIONS: readonly Migration[] = [
+  fromV0,
+  fromV1,
+  fromV2,
+  fromV3,
+  fromV4,
+  fromV5,
+  fromV6,
+  fromV7,
+  fromV8,
+];
 
 /**
  * Edits that were stored before edits had a version of their own may be of any version up to this one. The steps up to it

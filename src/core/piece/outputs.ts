@@ -5,6 +5,7 @@ import { FORMATS, type Format } from '../look/formats.ts';
 import { HEIGHTS, type Height } from '../timeline/heights.ts';
 import { field, firstOf, idSchema, type Of, oneOf, wholeOf } from './field.ts';
 import { LIMITS } from './limits.ts';
+import { languageSchema } from './translations.ts';
 
 const DELIVERY_FIELDS = {
   kind: field<DeliveryKindName>('mp4', oneOf(DELIVERY_KIND_NAMES)),
@@ -14,6 +15,8 @@ const DELIVERY_FIELDS = {
   height: field<Height>(1080, Joi.valid(...HEIGHTS)),
   /** Words of caption scenes are in the picture. */
   captions: field<boolean>(true, Joi.boolean()),
+  /** Of the words in the picture, as two letters; null: as they are written. */
+  language: field<string | null>(null, languageSchema().allow(null)),
   /** LUFS. */
   loudness: field<Loudness>(-14, Joi.valid(...LOUDNESS_VALUES)),
   /** What its file is called, with {title}, {format}, {lines}, {date}; empty as ever. */

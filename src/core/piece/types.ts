@@ -17,8 +17,9 @@ import { colour, field, firstOf, idSchema, type Of, oneOf, share, wholeOf } from
 import { LIMITS } from './limits.ts';
 import { type Delivery, deliverySchema, type KitEntry, kitEntrySchema, newDelivery } from './outputs.ts';
 import { type PictureReason, reasonSchema } from './reasons.ts';
+import { type Translation, translationSchema } from './translations.ts';
 
-export const PIECE_VERSION = 8;
+export const PIECE_VERSION = 9;
 
 /** A picture of the shelf is painted in two views; one from elsewhere has the one that its proportions give. */
 export type ViewName = 'wide' | 'tall';
@@ -306,6 +307,11 @@ export const SCENE_FIELDS = {
   speaker: field<string | null>(null, Joi.string().max(LIMITS.nameLength).allow(null)),
   /** A voice of its own, before that of the speaker; null for none. */
   voice: field<PieceVoice | null>(null, voiceSchema.allow(null)),
+  /** Its words in other languages, each once. */
+  translations: field<Translation[]>(
+    [],
+    Joi.array().items(translationSchema).max(LIMITS.languages).unique('language'),
+  ),
   /** What the picture should show, from [brackets] or typed; empty when the line itself decides. */
   brief: field<string>('', Joi.string().allow('').max(LIMITS.briefLength)),
   /** Pictures that follow each other, each for an equal share of the scene. */

@@ -45,6 +45,31 @@ describe('what reviewers said', () => {
   });
 });
 
+describe('a delivery in another language', () => {
+  const german = (text: string, of: string) => ({ language: 'de', shown: text, spoken: null, of });
+  const inGerman = { deliveries: [newDelivery('v'), { ...newDelivery('w'), language: 'de' }] };
+  const scenes = [
+    line('a', 'p', { translations: [german('Das Tor geht auf.', 'The gate of a opens.')] }),
+    line('b', 'p', { translations: [german('Das Tor geht zu.', 'The gate of b shuts.')] }),
+    line('c', 'p'),
+    scene('d', ' '),
+  ];
+
+  it('has each line that is not translated, and each that has changed since', () => {
+    const marks = of('untranslated', piece(scenes, inGerman));
+    expect(marks.map((m) => [m.sceneId, m.language, m.older])).toEqual([
+      ['b', 'de', true],
+      ['c', 'de', false],
+    ]);
+    expect(marks.map(markWords)).toEqual([
+      'The words have changed since they were put into German.',
+      'A delivery is in German, and these words are not.',
+    ]);
+    expect(of('untranslated', piece(scenes))).toEqual([]);
+    expect(of('untranslated', piece(scenes.slice(0, 1), inGerman))).toEqual([]);
+  });
+});
+
 describe('a cover that goes out', () => {
   const asCover = { deliveries: [{ ...newDelivery('c'), kind: 'cover' as const }] };
   it('wants words for those who do not see it', () => {

@@ -25,6 +25,7 @@ import { slowOpening } from './checks/slow-opening.ts';
 import { smallPicture } from './checks/small-picture.ts';
 import { spelling } from './checks/spelling.ts';
 import { subjectCut } from './checks/subject-cut.ts';
+import { untranslated } from './checks/untranslated.ts';
 import { voiceDiffers } from './checks/voice-differs.ts';
 import { weakPicture } from './checks/weak-picture.ts';
 import type { Check, ProofFacts, ProofInput, Weight } from './types.ts';
@@ -56,6 +57,7 @@ const CHECKS = {
   silence,
   'music-loud': musicLoud,
   clipped,
+  untranslated,
   credit,
   'no-alternative': noAlternative,
   'machine-made': machineMade,

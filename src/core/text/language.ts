@@ -31,6 +31,9 @@ const SHORT: Record<string, string> = {
   arb: 'ar',
 };
 
+/** Languages that are written in short videos, as two letters. */
+export const WRITTEN_LANGUAGES: readonly string[] = Object.values(SHORT);
+
 /** The language of a text, by its letter triples; "en" when it is too short to tell. */
 export function languageOf(text: string): string {
   const sample = text.slice(0, 4000);

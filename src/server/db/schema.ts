@@ -175,6 +175,8 @@ export const renders = mysqlTable(
     version: int('version'),
     /** LUFS, and what its file is called (see Delivery). */
     loudness: int('loudness').$type<Loudness>().notNull().default(-14),
+    /** Of its words; null as they are written. */
+    language: varchar('language', { length: 3 }),
     name: varchar('name', { length: 60 }).notNull().default(''),
     createdAt: time('created_at').notNull(),
     startedAt: time('started_at'),

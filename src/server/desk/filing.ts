@@ -3,6 +3,7 @@ import { EMPTIED_DAYS, type FilingChange } from '../../api/desk.ts';
 import { Failed } from '../../core/failure.ts';
 import type { Format } from '../../core/look/formats.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
+import { retold } from '../../core/piece/translate.ts';
 import { type Piece, plainVoice } from '../../core/piece/types.ts';
 import { firstVoiceOf } from '../../core/sound/voices.ts';
 import { languageWords } from '../../wording/voices.ts';
@@ -81,20 +82,21 @@ export async function copyPieces(
   return copies;
 }
 
-/** The words of a copy for another language stay as they are: they are the writer's to translate. */
+/** A copy for another language has its words where they were translated; the others stay, as the writer's to translate. */
 function copyOf(piece: Piece, format: Format | null, language: string | null): Piece {
   const voice = language === null ? null : firstVoiceOf(language);
   const what = [format ?? [], voice ? languageWords(voice.language) : []].flat().join(', ') || 'copy';
   const title = `${piece.title.slice(0, LIMITS.titleLength - what.length - 3)} (${what})`;
+  const told = voice ? retold(piece, voice.language) : piece;
   return {
-    ...piece,
+    ...told,
     title,
     ...(format ? { format } : {}),
     ...(voice
       ? {
           voice: plainVoice(voice.name),
           speakers: piece.speakers.map((s) => ({ ...s, voice: plainVoice(voice.name) })),
-          scenes: piece.scenes.map((s) => ({ ...s, voice: null, narration: { kind: 'synthetic' as const } })),
+          scenes: told.scenes.map((s) => ({ ...s, voice: null, narration: { kind: 'synthetic' as const } })),
         }
       : {}),
   };

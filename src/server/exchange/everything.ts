@@ -1,5 +1,6 @@
 import { plainName } from '../../core/deliver/name.ts';
 import { PIECE_FILE_NAMES } from '../../core/exchange/types.ts';
+import { languagesOf } from '../../core/piece/translate.ts';
 import type { Piece } from '../../core/piece/types.ts';
 import type { Facts, Timeline } from '../../core/timeline/types.ts';
 import { listRenders, renderFile, renderName } from '../jobs/renders.ts';
@@ -18,6 +19,11 @@ export async function everythingOf(
   for (const name of PIECE_FILE_NAMES) {
     const { ending, make } = PIECE_FILES[name];
     out.push({ name: `${title}.${ending}`, content: await make({ ...parts, words: ownWordsOf }) });
+  }
+  for (const language of languagesOf(parts.piece)) {
+    const { ending, make } = PIECE_FILES.srt;
+    const content = await make({ ...parts, words: ownWordsOf, language });
+    out.push({ name: `${title}.${language}.${ending}`, content });
   }
   const met = new Set<string>();
   for (const r of await listRenders(id)) {

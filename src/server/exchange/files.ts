@@ -27,6 +27,8 @@ interface Parts {
   facts: Facts;
   /** What owners say of pictures; null where there is no database. */
   words: typeof ownWordsOf | null;
+  /** Of subtitles; null as they are said. */
+  language?: string | null;
 }
 
 interface PieceFile {
@@ -40,8 +42,8 @@ interface PieceFile {
 
 const subtitles =
   (form: SubtitleForm) =>
-  ({ piece, timeline, facts }: Parts) =>
-    subtitleFile(cuesOf(piece, timeline, facts), form);
+  ({ piece, timeline, facts, language = null }: Parts) =>
+    subtitleFile(cuesOf(piece, timeline, facts, language), form);
 
 /** Titles and credits of the pictures and the music of a piece. */
 async function creditFacts({
@@ -90,9 +92,9 @@ const DOCX = 'application/vnd.openxmlformats-officedocument.wordprocessingml.doc
 
 /** Everything that can be had beside the video. */
 export const PIECE_FILES: Record<PieceFileName, PieceFile> = {
-  srt: { ending: 'srt', type: 'application/x-subrip', make: subtitles('srt') },
-  vtt: { ending: 'vtt', type: 'text/vtt', make: subtitles('vtt') },
-  words: { ending: 'words.vtt', type: 'text/vtt', make: subtitles('words') },
+  srt: { ending: 'srt', type: 'application/x-subrip', whole: true, make: subtitles('srt') },
+  vtt: { ending: 'vtt', type: 'text/vtt', whole: true, make: subtitles('vtt') },
+  words: { ending: 'words.vtt', type: 'text/vtt', whole: true, make: subtitles('words') },
   script: { ending: 'script.md', type: 'text/markdown', make: ({ piece }) => scriptText(piece) },
   scenes: {
     ...{ ending: 'scenes.csv', type: 'text/csv' },

@@ -22,7 +22,7 @@ const cue = (startMs: number, endMs: number, lines: string[], speaker: string | 
   return {
     ...{ startMs, endMs, lines, speaker },
     words: words.map((text, i) => ({
-      text,
+      ...{ text, joined: false },
       startMs: Math.round(startMs + i * step),
       endMs: Math.round(startMs + (i + 1) * step),
     })),

@@ -19,16 +19,19 @@ function textOf(cue: Cue, form: SubtitleForm): string {
   const voice = cue.speaker ? `<v ${plain(cue.speaker).replace(/\s+/g, ' ')}>` : '';
   if (form === 'vtt') return voice + cue.lines.map(plain).join('\n');
   let word = 0;
-  const lines = cue.lines.map((line) =>
-    line
-      .split(' ')
-      .map((text) => {
-        const said = cue.words[word++];
-        const inside = said && said.startMs > cue.startMs && said.startMs < cue.endMs;
-        return `${inside ? `<${stamp(said.startMs)}>` : ''}<c>${plain(text)}</c>`;
-      })
-      .join(' '),
-  );
+  const lines = cue.lines.map((line) => {
+    const out: string[] = [];
+    // Lines are the words of the cue one after the other, with or without spaces.
+    for (let at = 0; at < line.length; word++) {
+      const said = cue.words[word];
+      if (!said) break;
+      const space = line.startsWith(' ', at) ? ' ' : '';
+      const inside = said.startMs > cue.startMs && said.startMs < cue.endMs;
+      out.push(`${space}${inside ? `<${stamp(said.startMs)}>` : ''}<c>${plain(said.text)}</c>`);
+      at += space.length + said.text.length;
+    }
+    return out.join('');
+  });
   return voice + lines.join('\n');
 }
 

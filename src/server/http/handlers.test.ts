@@ -67,7 +67,7 @@ const BODIES = new Map<AnyEndpoint, unknown>([
   [reviews.addComment, { author: 'Ada', text: 'Good.', version: 1 }],
   [reviews.settleByReviewer, { settled: true }],
   [reviews.approveVersion, { author: 'Ada', version: 1 }],
-  [renders.swapRenders, { with: NOBODY }],
+  [renders.orderRenders, { ids: [NOBODY] }],
   [shelf.describePicture, { title: 'A heron' }],
   [shelf.shelvePicture, { on: true }],
   [shelf.favourPicture, { on: true }],

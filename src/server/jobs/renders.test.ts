@@ -1,5 +1,5 @@
 import { mkdir, stat, writeFile } from 'node:fs/promises';
-import { inArray } from 'drizzle-orm';
+import { eq, inArray } from 'drizzle-orm';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { piece } from '../../core/piece/testing.ts';
 import { dataPath } from '../config.ts';
@@ -14,6 +14,7 @@ import {
   getRender,
   layDown,
   listRenders,
+  orderRenders,
   renderFile,
   renderFirst,
   renderName,
@@ -21,7 +22,6 @@ import {
   requestRender,
   requeueRunning,
   runningBeat,
-  swapRenders,
 } from './renders.ts';
 import { queueToOurselves } from './testing.ts';
 
@@ -61,17 +61,32 @@ describe('the queue of renders', () => {
     await expect(renderFirst(ids[0] as string)).rejects.toMatchObject({ failure: { code: 'render-over' } });
   });
 
-  it('has two that wait change places, also two that were asked for together', async () => {
+  it('has those that wait made in another order, also when they were asked for together', async () => {
     const ids = [await ask('One'), await ask('Two'), await ask('Three')] as [string, string, string];
-    await swapRenders(ids[0], ids[2]);
+    await orderRenders([ids[2], ids[1], ids[0]]);
     expect([(await claimJob())?.id, (await claimJob())?.id]).toEqual([ids[2], ids[1]]);
-    await expect(swapRenders(ids[0], ids[1])).rejects.toMatchObject({ failure: { code: 'render-over' } });
-    await expect(swapRenders(ids[0], 'nothing')).rejects.toMatchObject({ failure: { code: 'no-render' } });
+    await expect(orderRenders([ids[0], ids[1]])).rejects.toMatchObject({ failure: { code: 'render-over' } });
+    await expect(orderRenders([ids[0], 'nothing'])).rejects.toMatchObject({ failure: { code: 'no-render' } });
     const both = [await ask('Four'), await ask('Five')] as [string, string];
     await db().update(renders).set({ place: 9_000_000_000_000 }).where(inArray(renders.id, both));
-    await swapRenders(both[1], both[0]);
+    await orderRenders([both[1], both[0]]);
     await claimJob();
     expect([(await claimJob())?.id, (await claimJob())?.id]).toEqual([both[1], both[0]]);
+  });
+
+  it('leaves those that are not named where they stand', async () => {
+    const ids = [await ask('One'), await ask('Of others'), await ask('Two'), await ask('Three')];
+    await Promise.all(
+      ids.map((id, i) =>
+        db()
+          .update(renders)
+          .set({ place: 1000 * i })
+          .where(eq(renders.id, id)),
+      ),
+    );
+    await orderRenders([ids[3], ids[0], ids[2]] as string[]);
+    const made = [await claimJob(), await claimJob(), await claimJob(), await claimJob()];
+    expect(made.map((j) => j?.id)).toEqual([ids[3], ids[1], ids[0], ids[2]]);
   });
 
   it('keeps deliveries of other kinds under their own names', async () => {

@@ -45,6 +45,7 @@ function view(r: Row, now: Date): RenderView {
     version: r.version,
     place: r.place,
     name: r.name,
+    language: r.language,
     createdAt: r.createdAt.toISOString(),
     finishedAt: r.finishedAt?.toISOString() ?? null,
   };
@@ -55,6 +56,7 @@ interface More {
   kind: DeliveryKindName;
   version: number | null;
   loudness: Loudness;
+  language: string | null;
   name: string;
 }
 
@@ -64,7 +66,7 @@ export async function requestRender(
   piece: Piece,
   rev: number,
   height: Height,
-  { kind = 'mp4', version = null, loudness = -14, name = '' }: Partial<More> = {},
+  { kind = 'mp4', version = null, loudness = -14, language = null, name = '' }: Partial<More> = {},
 ): Promise<string> {
   const id = nanoid(12);
   const now = new Date();
@@ -78,7 +80,7 @@ export async function requestRender(
       rev,
       format: piece.format,
       height,
-      ...{ kind, version, loudness, name },
+      ...{ kind, version, loudness, language, name },
       place: now.getTime(),
       state: 'waiting',
       step: 'waiting',
@@ -122,24 +124,26 @@ export async function renderFirst(id: string): Promise<void> {
   if (!moved.affectedRows) await refuse(id, 'render-over');
 }
 
-/** Has two renders that wait change places. Throws Failed when one of them does not wait any more. */
-export async function swapRenders(id: string, other: string): Promise<void> {
+/** Has renders that wait made in this order, among the others where they stand. Throws Failed when one does not wait any more. */
+export async function orderRenders(ids: readonly string[]): Promise<void> {
   await db().transaction(async (tx) => {
     const rows = await tx
-      .select({ id: renders.id, place: renders.place, createdAt: renders.createdAt })
+      .select({ id: renders.id, place: renders.place })
       .from(renders)
-      .where(and(inArray(renders.id, [id, other]), eq(renders.state, 'waiting')))
+      .where(and(inArray(renders.id, [...ids]), eq(renders.state, 'waiting')))
+      .orderBy(asc(renders.place))
       .for('update');
-    const [one, two] = rows;
-    if (!one || !two) return refuse(rows.some((r) => r.id === id) ? other : id, 'render-over');
-    // Those that came in one moment stand by when they were asked for, and get places of their own.
-    const [first, second] = one.createdAt < two.createdAt ? [one, two] : [two, one];
-    const same = first.place === second.place;
-    await tx.update(renders).set({ place: second.place }).where(eq(renders.id, first.id));
-    await tx
-      .update(renders)
-      .set({ place: first.place - (same ? 1 : 0) })
-      .where(eq(renders.id, second.id));
+    const over = ids.find((id) => !rows.some((r) => r.id === id));
+    if (over !== undefined) await refuse(over, 'render-over');
+    let before = Number.NEGATIVE_INFINITY;
+    for (const [i, { place }] of rows.entries()) {
+      // Those that came in one moment get places of their own.
+      before = Math.max(place, before + 1);
+      await tx
+        .update(renders)
+        .set({ place: before })
+        .where(eq(renders.id, ids[i] as string));
+    }
   });
 }
 

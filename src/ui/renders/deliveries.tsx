@@ -11,8 +11,10 @@ import { FORMATS } from '../../core/look/formats.ts';
 import { pieceEdit } from '../../core/piece/edit.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
 import type { Delivery } from '../../core/piece/outputs.ts';
+import { languagesOf } from '../../core/piece/translate.ts';
 import { clock, framesToMs } from '../../core/time.ts';
 import { HEIGHTS } from '../../core/timeline/heights.ts';
+import { languageWords } from '../../wording/voices.ts';
 import { newId, usePiece, usePieceState, useTimelineNow } from '../piece/context.ts';
 import { IconButton } from '../shared/icon-button.tsx';
 
@@ -98,6 +100,8 @@ function DeliveryLine({ delivery: d, name, only }: { delivery: Delivery; name: s
   const { store, apply } = usePiece();
   const own = usePieceState((s) => s.doc.format);
   const { seen, sized } = deliveryKind(d.kind);
+  const scenes = usePieceState((s) => s.doc.scenes);
+  const languages = languagesOf({ scenes });
   const [more, setMore] = useState(false);
   const change = (now: Partial<Delivery>) => apply(changeDelivery(store.state.doc, d.id, now));
   return (
@@ -143,6 +147,22 @@ function DeliveryLine({ delivery: d, name, only }: { delivery: Delivery; name: s
             }))}
           />
         )}
+        {seen && (languages.length > 0 || d.language !== null) && (
+          <Select
+            size="small"
+            aria-label={`${name}: language of its words`}
+            value={d.language ?? ''}
+            onChange={(v) => change({ language: v || null })}
+            popupMatchSelectWidth={false}
+            options={[
+              { value: '', label: 'As written' },
+              ...[...new Set([...languages, d.language ?? []].flat())].map((value) => ({
+                value,
+                label: languageWords(value),
+              })),
+            ]}
+          />
+        )}
         {seen && (
           <Checkbox checked={d.captions} onChange={(e) => change({ captions: e.target.checked })}>
             Captions
@@ -164,7 +184,7 @@ function MoreOfDelivery({ delivery: d, name }: { delivery: Delivery; name: strin
   const change = (now: Partial<Delivery>, merge?: string) =>
     apply(changeDelivery(store.state.doc, d.id, now, merge));
   const called = deliveryName(d.name, {
-    ...{ title, format: d.format ?? format, height: d.height, kind: d.kind },
+    ...{ title, format: d.format ?? format, height: d.height, kind: d.kind, language: d.language },
     date: new Date().toISOString().slice(0, 10),
   });
   return (

@@ -6,8 +6,10 @@ import { useState } from 'react';
 import { addressOf } from '../../api/endpoint.ts';
 import { pieceBundle, pieceEverything, pieceFile } from '../../api/pieces.ts';
 import { PIECE_FILE_NAMES } from '../../core/exchange/types.ts';
+import { languagesOf } from '../../core/piece/translate.ts';
 import { pieceFileWords } from '../../wording/files.ts';
-import { usePiece } from '../piece/context.ts';
+import { languageWords } from '../../wording/voices.ts';
+import { usePiece, usePieceState } from '../piece/context.ts';
 
 /** Files that hold more than one thing. */
 const WHOLE = [
@@ -30,6 +32,11 @@ const WHOLE = [
 /** Files that go with the video, as the piece is now. */
 export function FileList({ pieceId }: { pieceId: string }) {
   const { store } = usePiece();
+  const scenes = usePieceState((s) => s.doc.scenes);
+  const files = [
+    ...PIECE_FILE_NAMES.map((name) => ({ name, language: null })),
+    ...languagesOf({ scenes }).map((language) => ({ name: 'srt' as const, language })),
+  ];
   const [fetching, setFetching] = useState<string | null>(null);
   const fetchIt = async (name: string, address: string) => {
     setFetching(name);
@@ -45,10 +52,11 @@ export function FileList({ pieceId }: { pieceId: string }) {
     <section className="files" aria-labelledby="files-title">
       <h3 id="files-title">Files that go with it</h3>
       <ul>
-        {PIECE_FILE_NAMES.map((name) => {
-          const { label, describe } = pieceFileWords[name];
+        {files.map(({ name, language }) => {
+          const { label: plain, describe } = pieceFileWords[name];
+          const label = language === null ? plain : `${plain}, ${languageWords(language)}`;
           return (
-            <li key={name}>
+            <li key={label}>
               <span>
                 <strong>{label}</strong> <small>{describe}</small>
               </span>
@@ -56,8 +64,13 @@ export function FileList({ pieceId }: { pieceId: string }) {
                 size="small"
                 aria-label={`Download ${label}`}
                 icon={<DownloadOutlined aria-hidden />}
-                loading={fetching === name}
-                onClick={() => void fetchIt(name, addressOf(pieceFile, { id: pieceId, name }))}
+                loading={fetching === label}
+                onClick={() =>
+                  void fetchIt(
+                    label,
+                    addressOf(pieceFile, { id: pieceId, name }, language === null ? {} : { language }),
+                  )
+                }
               />
             </li>
           );

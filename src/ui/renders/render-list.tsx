@@ -6,24 +6,42 @@ import {
   CloseOutlined,
   DeleteOutlined,
   DownloadOutlined,
+  HolderOutlined,
 } from '@ant-design/icons';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Empty, Progress, Skeleton, Tag } from 'antd';
 import Link from 'next/link';
-import { useState } from 'react';
+import { type CSSProperties, type ReactNode, useState } from 'react';
 import { addressOf } from '../../api/endpoint.ts';
 import { renderVideo } from '../../api/material.ts';
 import {
   cancelRender,
   deleteRender,
   listRenders,
+  orderRenders,
   type RenderView,
   renderFirst,
-  swapRenders,
 } from '../../api/renders.ts';
 import { deliveryKind } from '../../core/deliver/kinds.ts';
 import { clock } from '../../core/time.ts';
 import { call } from '../shared/api.ts';
+import { dragWords } from '../shared/drag.ts';
 import { IconButton } from '../shared/icon-button.tsx';
 import { whenWords } from '../shared/when.ts';
 import { isActive } from './active.ts';
@@ -55,37 +73,136 @@ export function RenderList({ pieceId, newestRev }: { pieceId?: string; newestRev
   const waiting = renders.data
     .filter((r) => r.state === 'waiting')
     .sort((a, b) => a.place - b.place || (a.createdAt < b.createdAt ? -1 : 1));
-  const running = renders.data.filter((r) => r.state === 'running');
-  const over = renders.data.filter((r) => !isActive(r));
+  const shown = (r: RenderView) => ({
+    render: r,
+    all: !pieceId,
+    older: newestRev !== undefined && r.rev < newestRev,
+  });
   return (
     <ul className="renders">
-      {[...running, ...waiting, ...over].map((r) => (
-        <RenderRow
-          key={r.id}
-          render={r}
-          before={waiting[waiting.indexOf(r) - 1]}
-          after={r.state === 'waiting' ? waiting[waiting.indexOf(r) + 1] : undefined}
-          all={!pieceId}
-          older={newestRev !== undefined && r.rev < newestRev}
-        />
-      ))}
+      {renders.data.map((r) => r.state === 'running' && <RenderRow key={r.id} {...shown(r)} />)}
+      <Queue waiting={waiting} shown={shown} />
+      {renders.data.map((r) => !isActive(r) && <RenderRow key={r.id} {...shown(r)} />)}
     </ul>
   );
 }
 
-/** before, after: its neighbours among those that wait. */
-function RenderRow({
-  render: r,
-  before,
-  after: behind,
-  all,
-  older,
-}: {
+interface Row {
   render: RenderView;
-  before: RenderView | undefined;
-  after: RenderView | undefined;
   all: boolean;
   older: boolean;
+}
+
+const POINTER = { activationConstraint: { distance: 6 } };
+const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
+
+/** Those that wait: dragged to their places, or moved by their arrows. */
+function Queue({ waiting, shown }: { waiting: RenderView[]; shown: (r: RenderView) => Row }) {
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const [wanted, setWanted] = useState<string[] | null>(null);
+  const sensors = useSensors(useSensor(PointerSensor, POINTER), useSensor(KeyboardSensor, KEYBOARD));
+  const order = useMutation({
+    mutationFn: (ids: string[]) => call(orderRenders, { body: { ids } }),
+    onMutate: setWanted,
+    onSettled: async () => {
+      await client.invalidateQueries({ queryKey: ['renders'] });
+      setWanted(null);
+    },
+    onError: (e) => void message.error(e.message),
+  });
+  // Where they were put is seen at once.
+  const place = (r: RenderView) => wanted?.indexOf(r.id) ?? -1;
+  const rows = wanted ? [...waiting].sort((a, b) => place(a) - place(b)) : waiting;
+  const ids = rows.map((r) => r.id);
+  const move = (from: number, to: number) => {
+    if (from !== to && from >= 0 && to >= 0 && to < ids.length) order.mutate(arrayMove(ids, from, to));
+  };
+  return (
+    <DndContext
+      id="queue"
+      accessibility={dragWords('Render', (id) => ids.indexOf(String(id)) + 1)}
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={({ active, over }) =>
+        over && move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)))
+      }
+    >
+      <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+        {rows.map((r, i) => (
+          <WaitingRow key={r.id} row={shown(r)} place={i} of={ids.length} onMove={(by) => move(i, i + by)} />
+        ))}
+      </SortableContext>
+    </DndContext>
+  );
+}
+
+/** place: in the queue, from 0. */
+function WaitingRow({
+  row,
+  place,
+  of,
+  onMove,
+}: {
+  row: Row;
+  place: number;
+  of: number;
+  onMove: (by: 1 | -1) => void;
+}) {
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: row.render.id,
+  });
+  const name = nameOf(row.render);
+  return (
+    <RenderRow
+      {...row}
+      item={{
+        ref: setNodeRef,
+        style: { transform: CSS.Translate.toString(transform), transition },
+        dragged: isDragging,
+      }}
+      keys={
+        of > 1 && (
+          <>
+            <Button
+              size="small"
+              type="text"
+              icon={<HolderOutlined aria-hidden />}
+              {...attributes}
+              {...listeners}
+              aria-label={`${name}, ${place + 1} of ${of} that wait: move`}
+            />
+            {place > 0 && (
+              <IconButton
+                label={`${name} earlier`}
+                icon={<ArrowUpOutlined aria-hidden />}
+                onClick={() => onMove(-1)}
+              />
+            )}
+            {place < of - 1 && (
+              <IconButton
+                label={`${name} later`}
+                icon={<ArrowDownOutlined aria-hidden />}
+                onClick={() => onMove(1)}
+              />
+            )}
+          </>
+        )
+      }
+    />
+  );
+}
+
+/** item: how it stands in a list that is sorted by hand. keys: what else can be done while it waits. */
+function RenderRow({
+  render: r,
+  all,
+  older,
+  item,
+  keys,
+}: Row & {
+  item?: { ref: (node: HTMLElement | null) => void; style: CSSProperties; dragged: boolean };
+  keys?: ReactNode;
 }) {
   const client = useQueryClient();
   const { message } = App.useApp();
@@ -105,16 +222,12 @@ function RenderRow({
     mutationFn: () => call(renderFirst, { params: { id: r.id } }),
     ...after,
   });
-  const swap = useMutation({
-    mutationFn: (other: string) => call(swapRenders, { params: { id: r.id }, body: { with: other } }),
-    ...after,
-  });
   const kind = deliveryKind(r.kind);
   const [watching, setWatching] = useState(false);
   const active = isActive(r);
   const percent = r.total ? Math.floor((r.done / r.total) * 100) : 0;
   return (
-    <li className="render">
+    <li ref={item?.ref} className={`render${item?.dragged ? ' render--dragged' : ''}`} style={item?.style}>
       <div className="render__head">
         <strong>{all ? <Link href={`/piece/${r.pieceId}`}>{r.title || 'Untitled'}</Link> : nameOf(r)}</strong>
         <span>
@@ -133,20 +246,7 @@ function RenderRow({
             {r.remainingMs !== null && r.done < r.total && `, about ${clock(r.remainingMs + 999)} left`}
           </span>
           <span className="render__keys">
-            {before && (
-              <IconButton
-                label={`${nameOf(r)} earlier`}
-                icon={<ArrowUpOutlined aria-hidden />}
-                onClick={() => swap.mutate(before.id)}
-              />
-            )}
-            {behind && (
-              <IconButton
-                label={`${nameOf(r)} later`}
-                icon={<ArrowDownOutlined aria-hidden />}
-                onClick={() => swap.mutate(behind.id)}
-              />
-            )}
+            {keys}
             {r.state === 'waiting' && (
               <Button size="small" loading={first.isPending} onClick={() => first.mutate()}>
                 Next

@@ -105,7 +105,7 @@ const graphemes = new Intl.Segmenter('en', { granularity: 'grapheme' });
 const unspaced = new Intl.Segmenter('ja', { granularity: 'word' });
 
 /** Parts of a run without spaces between which a line may break. */
-function breakable(run: string): string[] {
+export function breakable(run: string): string[] {
   if (!UNSPACED.test(run)) return [run];
   const out: string[] = [];
   for (const { segment } of unspaced.segment(run)) {

@@ -1,5 +1,6 @@
 import { parseSync } from 'subtitle';
 import { Failed } from '../../../core/failure.ts';
+import type { TimedText } from '../../../core/piece/translate.ts';
 import type { Milliseconds } from '../../../core/time.ts';
 import { decodeText } from '../decode.ts';
 import { readText } from './text.ts';
@@ -25,9 +26,21 @@ function subtitleText(file: string): string {
   const paragraphs: string[] = [];
   let speaker = '';
   let last = Number.NEGATIVE_INFINITY;
-  for (const node of cuesIn(file)) {
-    const voice = /^<v(?:\.[^ >]*)? ([^>]+)>/.exec(node.text)?.[1]?.trim() ?? '';
-    const words = node.text
+  for (const { startMs, endMs, text, voice } of spokenCues(file)) {
+    const before = paragraphs.at(-1);
+    if (before === undefined || startMs - last > PARAGRAPH_MS || voice !== speaker)
+      paragraphs.push(voice ? `${voice}: ${text}` : text);
+    else paragraphs[paragraphs.length - 1] = `${before} ${text}`;
+    [last, speaker] = [endMs, voice];
+  }
+  return paragraphs.join('\n\n');
+}
+
+/** The cues of a file that have words, as they are read, and who speaks; none where it is no file of subtitles. */
+export function spokenCues(file: string): (TimedText & { voice: string })[] {
+  return cuesIn(file).flatMap(({ start, end, text: marked }) => {
+    const voice = /^<v(?:\.[^ >]*)? ([^>]+)>/.exec(marked)?.[1]?.trim() ?? '';
+    const text = marked
       .replace(/<[^>]*>/g, '')
       .replace(/\{\\[^}]*\}/g, '')
       .replaceAll('&lt;', '<')
@@ -35,14 +48,8 @@ function subtitleText(file: string): string {
       .replaceAll('&amp;', '&')
       .replace(/\s+/g, ' ')
       .trim();
-    if (!words) continue;
-    const before = paragraphs.at(-1);
-    if (before === undefined || node.start - last > PARAGRAPH_MS || voice !== speaker)
-      paragraphs.push(voice ? `${voice}: ${words}` : words);
-    else paragraphs[paragraphs.length - 1] = `${before} ${words}`;
-    [last, speaker] = [node.end, voice];
-  }
-  return paragraphs.join('\n\n');
+    return text ? [{ startMs: start, endMs: end, text, voice }] : [];
+  });
 }
 
 function cuesIn(file: string): { start: number; end: number; text: string }[] {

@@ -29,6 +29,7 @@ import { newId, usePiece, usePieceState, useSelection, useViewState } from '../.
 import { LAYOUT_OPTIONS } from '../../sheet/layout-options.ts';
 import { EmojiPicker } from './emoji-picker.tsx';
 import { FindWords } from './find-words.tsx';
+import { Languages } from './languages.tsx';
 import { SourcePassages } from './source-passages.tsx';
 import { Spelling, useSpellingCount } from './spelling.tsx';
 import './words.css';
@@ -57,12 +58,14 @@ export function WordsTools() {
               </span>
             ),
           },
+          { value: 'languages', label: 'Languages' },
           ...(sourceId ? [{ value: 'source', label: 'Source' }] : []),
         ]}
       />
       {part === 'edit' && <EditWords />}
       {part === 'find' && <FindWords />}
       {part === 'spelling' && <Spelling />}
+      {part === 'languages' && <Languages />}
       {part === 'source' && sourceId && <SourcePassages sourceId={sourceId} />}
     </>
   );

@@ -16,14 +16,15 @@ async function asKnown(piece: Piece): Promise<{ timeline: Timeline; facts: Facts
   return { facts, timeline: compile(piece, facts, typesetter()) };
 }
 
-export const GET = route(pieceFile, async ({ params }) => {
+export const GET = route(pieceFile, async ({ params, query }) => {
+  const language = query.language ?? null;
   const { piece } = await loadPiece(params.id);
   const { ending, type, make, whole } = PIECE_FILES[params.name];
   const { timeline, facts } = whole ? await prepare(piece) : await asKnown(piece);
   return downloadResponse(
-    await make({ piece, timeline, facts, words: ownWordsOf }),
+    await make({ piece, timeline, facts, words: ownWordsOf, language }),
     type,
     piece.title,
-    ending,
+    language === null ? ending : `${language}.${ending}`,
   );
 });
