@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import JSZip from 'jszip';
-import { accessible, begin, layFiles, lines, saved, stored, voicesReady } from './steps.ts';
+import { accessible, begin, layFiles, lines, pressUntil, saved, stored, voicesReady } from './steps.ts';
 
 const panel = async (page: Page) => {
   await page.getByRole('button', { name: 'Render', exact: true }).click();
@@ -125,4 +125,61 @@ test('the post kit keeps to its destination, is typed over and copied, and desti
   await part(page, 'Post kit');
   await kit.getByLabel('Destination', { exact: true }).click();
   await expect(page.getByTitle('The town’s paper')).toBeVisible();
+});
+
+test('words in German: brought and typed, seen on the monitor, missed by the proof, in a delivery and in its subtitles', async ({
+  page,
+}) => {
+  test.slow();
+  const id = await begin(page);
+  await voicesReady(page);
+  await page.getByLabel('Tools for words').getByText('Languages').click();
+  await page.getByRole('combobox', { name: 'Language' }).fill('German');
+  await page.keyboard.press('Enter');
+  const tool = page.getByRole('region', { name: 'Words in other languages' });
+  const before = await page.locator('.monitor canvas').first().screenshot();
+  await tool.getByLabel('Line 1 in German').fill('Ein kleiner Versuch');
+  await expect(tool).toContainText('1 of');
+  await expect
+    .poll(async () =>
+      before.equals(await page.locator('.monitor canvas').first().screenshot()),
+    )
+    .toBe(false);
+
+  // A text with the wrong number of lines changes nothing, and says so.
+  const file = (name: string, text: string) => ({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+  await tool.locator('input[type=file]').setInputFiles(file('zwei.txt', 'Eins\nZwei'));
+  await expect(page.getByText(/The file has 2 lines, the piece \d+ with words/)).toBeVisible();
+  const { scenes } = (await stored(page, id)).piece;
+  const cues = `1\n00:00:00,200 --> 00:00:01,500\nAus der Datei\n\n2\n02:00:00,000 --> 02:00:01,000\nDanach\n`;
+  await tool.locator('input[type=file]').setInputFiles(file('deutsch.srt', cues));
+  await expect(tool.getByLabel('Line 1 in German')).toHaveValue('Aus der Datei');
+  await accessible(page, 'languages');
+
+  await panel(page);
+  await page.getByRole('combobox', { name: 'Delivery 1: language of its words' }).click();
+  await page.locator('.ant-select-item-option').getByText('German').click();
+  await expect(page.getByText(`${scenes.length - 1} lines are not in the language`)).toBeVisible();
+  await saved(page);
+  expect((await stored(page, id)).piece.deliveries[0].language).toBe('de');
+  const srt = await fetched(page, 'Download Subtitles, SRT, German');
+  expect(srt.name).toMatch(/\.de\.srt$/);
+  expect(srt.bytes.toString()).toContain('Aus der Datei');
+
+  // The queue: the last that waits is made earlier, by keys on its handle.
+  await page.getByRole('button', { name: 'In all formats' }).click();
+  await page.getByRole('button', { name: /^Make all/ }).click();
+  const handles = page.getByRole('button', { name: /that wait: move$/ });
+  await expect(handles.nth(1)).toBeVisible();
+  const names = () =>
+    handles.evaluateAll((all) => all.map((b) => b.getAttribute('aria-label')?.split(', ')[2]));
+  const last = (await names()).at(-1);
+  await handles.last().focus();
+  await page.keyboard.press('Space');
+  await pressUntil(page, 'ArrowUp', page.getByRole('status').filter({ hasText: /Render \d is over place/ }));
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Space');
+  await expect.poll(async () => (await names()).at(-1)).not.toBe(last);
+  for (const cancel of await page.getByRole('button', { name: 'Cancel' }).all())
+    await cancel.click().catch(() => undefined);
 });

@@ -72,7 +72,9 @@ async function openRooms({ id, piece, rev, history, takes }: LoadedPiece): Promi
   const first = piece.scenes[0];
   const view = new View({ selected: first ? [first.id] : [], pass: PASS_NAMES[0] as PassName });
   store.store.subscribe(({ doc: now }, { doc: before }) => {
-    if (now.scenes !== before.scenes) view.keepOnly(new Set(now.scenes.map((s) => s.id)));
+    if (now.scenes === before.scenes) return;
+    const idsOf = (all: typeof now.scenes) => all.map((s) => s.id);
+    view.keepOnly(idsOf(before.scenes), idsOf(now.scenes));
   });
   return { store, view, material: new Material(takes), player: new Player() };
 }

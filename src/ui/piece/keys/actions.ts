@@ -234,7 +234,7 @@ export const ACTIONS: readonly Action[] = [
 
   {
     ...{ id: 'undo', group: 'Piece', label: 'Take the last step back', strokes: [{ key: 'z', mod: true }] },
-    ...{ whileTyping: true, run: (h) => void h.piece.store.undo() },
+    ...{ whileTyping: true, run: (h) => h.rows.undo() },
   },
   {
     ...{ id: 'redo', group: 'Piece', label: 'Take the step again' },
@@ -242,7 +242,7 @@ export const ACTIONS: readonly Action[] = [
       { key: 'z', mod: true, shift: true },
       { key: 'y', mod: true },
     ],
-    ...{ whileTyping: true, run: (h) => void h.piece.store.redo() },
+    ...{ whileTyping: true, run: (h) => h.rows.redo() },
   },
   {
     ...{ id: 'save', group: 'Piece', label: 'Save now', strokes: [{ key: 's', mod: true }] },

@@ -161,7 +161,7 @@ export class Player {
     if (this.view.phase === 'paused') this.paint(true);
   }
 
-  /** While nothing plays, shows how the piece would look otherwise; null lets it go. */
+  /** Shows how the piece would look otherwise, also while it plays where it is as long; null lets it go. */
   tryOut(timeline: Timeline | null): void {
     if (!timeline && !this.tried) return;
     this.tried = timeline;
@@ -170,8 +170,8 @@ export class Player {
 
   /** The timeline as it is painted now. */
   private painting(): Timeline | null {
-    if (this.tried && this.view.phase === 'paused') return this.tried;
-    const { timeline, held } = this;
+    const { timeline, held, tried } = this;
+    if (tried && (this.view.phase === 'paused' || tried.frames === timeline?.frames)) return tried;
     if (!timeline || !held || this.view.phase !== 'paused') return timeline;
     const scenes = timeline.scenes.map((s) =>
       s.sceneId === held.sceneId

@@ -2,6 +2,9 @@ import type { ScenePatch } from '../../../core/piece/edit.ts';
 
 /** What a row can do to the piece. */
 export interface RowActions {
+  /** The last step back, or again; where the row that had the caret goes, the caret goes to the one that is selected then. */
+  undo(): void;
+  redo(): void;
   /** only: this row alone; toggle: adds it or removes it; range: from the row selected first to this one. */
   select(id: string, how: 'only' | 'toggle' | 'range'): void;
   /** merge: changes that flow, such as typing, under one key. */

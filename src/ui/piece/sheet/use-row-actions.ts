@@ -67,7 +67,18 @@ export function useRowActions(list: RefObject<HTMLElement | null>): RowActions {
       select(done.intoId, 'only');
       focus(done.intoId, done.caret);
     };
+    const stepThrough = (how: 'undo' | 'redo') => {
+      const row = (document.activeElement as HTMLElement | null)?.closest<HTMLElement>('[data-scene]');
+      const typed = row !== null && row !== undefined;
+      void store[how]();
+      // The row in which somebody typed may be gone with the step: typing goes on where the selection went.
+      if (!typed || indexOf(row.dataset.scene ?? '') >= 0) return;
+      const next = piece().scenes.find((s) => s.id === view.state.selected[0]);
+      if (next) focus(next.id, next.shown.length);
+    };
     return {
+      undo: () => stepThrough('undo'),
+      redo: () => stepThrough('redo'),
       select,
       change: (id, name, patch, merge) => apply(sceneEdit(name, id, patch, merge)),
       split: (id, caret) => {

@@ -18,10 +18,22 @@ describe('what the writer looks at', () => {
     v.select(['a', 'b', 'c']);
     let told = 0;
     v.store.subscribe(() => told++);
-    v.keepOnly(new Set(['a', 'b', 'c', 'd']));
+    v.keepOnly(['a', 'b', 'c'], ['a', 'b', 'c', 'd']);
     expect(told).toBe(0);
-    v.keepOnly(new Set(['c', 'a']));
+    v.keepOnly(['a', 'b', 'c'], ['c', 'a']);
     expect(v.state.selected).toEqual(['a', 'c']);
+  });
+
+  it('goes to the scene before those that are gone, and to the first where there is none', () => {
+    const v = view();
+    v.select(['d', 'c']);
+    v.keepOnly(['a', 'b', 'c', 'd', 'e'], ['a', 'b', 'e']);
+    expect(v.state.selected).toEqual(['b']);
+    v.select(['a']);
+    v.keepOnly(['a', 'b', 'e'], ['b', 'e']);
+    expect(v.state.selected).toEqual(['b']);
+    v.keepOnly(['b', 'e'], []);
+    expect(v.state.selected).toEqual([]);
   });
 
   it('keeps the open tool of each pass; a pass takes the place of the renders', () => {

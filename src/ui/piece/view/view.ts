@@ -42,10 +42,18 @@ export class View {
     this.store.setState((s) => ({ selected: ids, slot: s.selected[0] === ids[0] ? s.slot : 0 }));
   }
 
-  /** Scenes that are gone are no longer selected. */
-  keepOnly(alive: ReadonlySet<string>): void {
+  /**
+   * Scenes that are gone are no longer selected; when all of them are, the one before the first of them is, or what stands first
+   * now. before, now: ids of all scenes, in order.
+   */
+  keepOnly(before: readonly string[], now: readonly string[]): void {
+    const alive = new Set(now);
     const selected = this.state.selected.filter((id) => alive.has(id));
-    if (selected.length !== this.state.selected.length) this.store.setState({ selected });
+    if (selected.length === this.state.selected.length) return;
+    if (selected.length) return this.store.setState({ selected });
+    const first = Math.min(...this.state.selected.map((id) => before.indexOf(id)));
+    const next = before.slice(0, Math.max(0, first)).findLast((id) => alive.has(id)) ?? now[0];
+    this.store.setState({ selected: next === undefined ? [] : [next], slot: 0 });
   }
 
   setPass(pass: PassName): void {

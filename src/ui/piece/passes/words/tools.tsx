@@ -44,7 +44,7 @@ export function WordsTools() {
     <>
       <Segmented
         aria-label="Tools for words"
-        block
+        size="small"
         value={part}
         onChange={(v) => view.open('words', v)}
         options={[
