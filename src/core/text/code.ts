@@ -4,7 +4,7 @@ export function looksLikeCode(text: string): boolean {
   const tokens = text.split(/\s+/).filter(Boolean);
   if (!tokens.length) return false;
   const odd = tokens.filter((t) =>
-    /[{}[\]<>|=\\$~^]|^--?[a-z][\w-]*|^[\w.-]*\/[\w./-]+$|^\w+\(\)|::|->|=>|^[a-z_]+_[a-z_]+|^\w+;$|^[\w.-]+\.(?:c|h|py|js|sh|conf|cfg|xml|html|deb|gz|so|txt|ly|scm)\b/.test(
+    /[{}[\]<>|=\\$~^]|^--?[a-z][\w-]*|^[\w.-]*\/[\w./-]+$|^\w+\(\)?$|::|->|=>|^[a-z_]+_[a-z_]+|^\w+;$|^[\w.-]+\.(?:c|h|py|js|sh|conf|cfg|xml|html|deb|gz|so|txt|ly|scm)\b/.test(
       t.replace(/^["“(]+|["”).,]+$/g, ''),
     ),
   ).length;

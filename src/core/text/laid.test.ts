@@ -118,3 +118,105 @@ describe('Enter and Backspace', () => {
     expect(joinRow(one('alone'), 'a')).toEqual({ rows: one('alone'), caret: null });
   });
 });
+
+describe('rows at their borders', () => {
+  const row = (id: string, text: string, more: Partial<LaidRow> = {}): LaidRow => ({
+    ...{ id, text, title: false, begins: false },
+    ...more,
+  });
+  const none = () => {
+    throw new Error('no new row was expected');
+  };
+
+  it('are written as a script: titles marked, paragraphs apart, nothing for an empty row', () => {
+    const rows = [
+      row('a', '  Head  of it ', { title: true, begins: true }),
+      row('b', ' '),
+      row('c', 'one\n two', { begins: true }),
+      row('d', 'three'),
+    ];
+    expect(scriptOfRows(rows)).toBe('# Head of it\n\none two\nthree');
+    expect(scriptOfRows([])).toBe('');
+  });
+
+  it('say who speaks where somebody else begins, and in a new paragraph', () => {
+    const text = 'Mira: One two.\nThree four.\nTom: Five six.\n\nTom: Seven.\n\nMira: Eight.';
+    expect(layRows(text, 'line', counter()).map((r) => r.text)).toEqual([
+      'Mira: One two.',
+      'Three four.',
+      'Tom: Five six.',
+      'Tom: Seven.',
+      'Mira: Eight.',
+    ]);
+  });
+
+  it('stay as they are when there is no such row', () => {
+    const rows = [row('a', 'One.')];
+    expect(typeInRow(rows, 'z', 'x', 0, 'line', none)).toEqual({ rows, caret: null });
+    expect(splitRow(rows, 'z', 0, none)).toEqual({ rows, caret: null });
+    expect(joinRow(rows, 'z')).toEqual({ rows, caret: null });
+  });
+
+  it('typed in one line change in place; several lines fall into rows, and the caret goes along', () => {
+    const rows = [row('a', 'One.', { begins: true }), row('b', 'Two.'), row('c', 'Three.')];
+    expect(typeInRow(rows, 'b', 'Two and more', 12, 'line', counter())).toEqual({
+      rows: rows.with(1, row('b', 'Two and more')),
+      caret: null,
+    });
+    const typed = typeInRow(rows, 'b', 'Two.\nNext of\nall.', 9, 'line', counter());
+    expect(typed.rows.map((r) => [r.text, r.title, r.begins])).toEqual([
+      ['One.', false, true],
+      ['Two.', false, true],
+      ['Next of', false, false],
+      ['all.', false, false],
+      ['Three.', false, false],
+    ]);
+    expect(typed.rows[1]?.id).toBe('b');
+    expect(typed.caret).toEqual({ id: typed.rows[2]?.id, at: 4 });
+    expect(typeInRow(rows, 'b', 'Two.\nNext', 5, 'line', counter()).caret?.at).toBe(0);
+    expect(typeInRow(rows, 'b', 'Two.\nNext', 2, 'line', counter()).caret).toEqual({ id: 'b', at: 2 });
+    expect(typeInRow(rows, 'b', 'Two.\nNext', 99, 'line', counter()).caret?.at).toBe(4);
+  });
+
+  it('keep a title in one row until a line ends in it; only the first row becomes one by itself', () => {
+    const title = [row('a', 'Head. Of it', { title: true, begins: true })];
+    expect(
+      typeInRow(title, 'a', 'Head. Of it all. And more. And more yet.', 5, 'sentence', none).rows,
+    ).toHaveLength(1);
+    const two = typeInRow(title, 'a', 'Head\n\nIt begins here.', 4, 'line', counter()).rows;
+    expect(two.map((r) => [r.text, r.title])).toEqual([
+      ['Head', true],
+      ['It begins here.', false],
+    ]);
+    const later = [row('a', 'One.'), row('b', '')];
+    const pasted = typeInRow(later, 'b', 'Head\n\nIt begins here.\n\nIt goes on.', 0, 'line', counter()).rows;
+    expect(pasted.map((r) => r.title)).toEqual([false, false, false, false]);
+    const marked = typeInRow(later, 'b', 'It is.\n# Head\nIt begins.', 0, 'line', counter()).rows;
+    expect(marked.map((r) => r.title)).toEqual([false, false, true, false]);
+  });
+
+  it('are ended at the caret without loose spaces; the first one is a title up to sixty letters', () => {
+    const first = (text: string) => [row('a', text, { begins: true })];
+    const split = splitRow(first('Head of it  then more '), 'a', 11, () => 'n');
+    expect(split.rows).toEqual([
+      row('a', 'Head of it', { title: true, begins: true }),
+      row('n', 'then more ', { begins: true }),
+    ]);
+    const title = (text: string) => splitRow(first(text), 'a', text.length, () => 'n').rows[0]?.title;
+    expect([title('x'.repeat(60)), title('x'.repeat(61)), title(''), title('[a wish]')]).toEqual([
+      ...[true, false, false, false],
+    ]);
+    expect(['Head:', 'Head,', 'Head;', 'Head…', 'Head!”', 'Head?)'].map(title)).toEqual(Array(6).fill(false));
+    const two = [row('a', 'Head', { begins: true }), row('b', 'Two')];
+    expect(splitRow(two, 'a', 4, () => 'n').rows.map((r) => r.title)).toEqual([false, false, false]);
+    expect(splitRow(two, 'b', 3, () => 'n').rows[2]).toEqual(row('n', ''));
+  });
+
+  it('are joined with one space where both have words', () => {
+    const join = (a: string, b: string) => joinRow([row('a', a), row('b', b)], 'b');
+    expect(join('One', 'two')).toEqual({ rows: [row('a', 'One two')], caret: { id: 'a', at: 4 } });
+    expect(join('One ', 'two')).toEqual({ rows: [row('a', 'One two')], caret: { id: 'a', at: 4 } });
+    expect(join('', 'two')).toEqual({ rows: [row('a', 'two')], caret: { id: 'a', at: 0 } });
+    expect(join('One', '')).toEqual({ rows: [row('a', 'One')], caret: { id: 'a', at: 3 } });
+  });
+});

@@ -190,3 +190,109 @@ describe('scripts of many forms', () => {
     expect(cut(script, split)).toEqual(expected);
   });
 });
+
+describe('at its borders a script', () => {
+  const shown = (text: string, split: Split = 'line') =>
+    cutScript(text, split).map((l) => `${l.layout === 'title' ? '# ' : ''}${l.shown}`);
+  const briefs = (text: string, split: Split = 'line') =>
+    cutScript(text, split).map((l) => [l.shown, l.brief]);
+  const long = (n: number) => `${'ab '.repeat(n)}`.slice(0, n);
+
+  it('has a title where a short line without a stop stands alone over more', () => {
+    expect(shown(`${long(89)}x\n\nMore of it.`)[0]).toBe(`# ${long(89)}x`);
+    expect(shown(`${long(89)}xy\n\nMore of it.`)[0]).toBe(`${long(89)}xy`);
+    for (const end of ['.', '!', '?', '…', ':', ';', ',', '.”', '!")', '.’'])
+      expect(shown(`A line that ends${end}\n\nMore.`)[0]).toBe(`A line that ends${end}`);
+    expect(shown('A line that goes on')).toEqual(['A line that goes on']);
+    expect(shown('One line\nand another\n\nMore of this.')).toEqual([
+      '# One line',
+      'and another',
+      'More of this.',
+    ]);
+    expect(shown('One line\nand another')).toEqual(['One line', 'and another']);
+    expect(shown('[only a wish]\n\nMore of this.\n\nAnd this.')).toEqual(['More of this.', 'And this.']);
+  });
+
+  it('opens with its first line where three follow, and that is short', () => {
+    const opening = 'The forty-eight letters of this line are a title.';
+    expect(opening.length).toBe(49);
+    expect(shown(`${opening}\nb.\nc.`)[0]).toBe(opening);
+    expect(shown(`${opening.slice(1)}\nb.\nc.`)[0]).toBe(`# ${opening.slice(1)}`);
+    expect(shown(`${opening.slice(1)}\nb.`)[0]).toBe(opening.slice(1));
+  });
+
+  it('takes headings of one to six marks, with or without marks behind', () => {
+    expect(shown('## Head ##\nbody one two.\n#tag here.\n####### seven')).toEqual([
+      '# Head',
+      'body one two.',
+      '#tag here.',
+      '####### seven',
+    ]);
+    expect(shown('body\n###### Six   words###\nbody')).toEqual(['# body', '# Six words', 'body']);
+    expect(shown('a.\n#   spaced\nb.')[1]).toBe('# spaced');
+  });
+
+  it('reads every kind of line end and of empty line', () => {
+    expect(shown('a one\r\n \t\r\nb two\rc three\n\n\n\nd four')).toEqual([
+      '# a one',
+      'b two',
+      'c three',
+      'd four',
+    ]);
+    expect(cutScript('\u200b \ufeff\u00a0', 'line')).toEqual([]);
+  });
+
+  it('gives wishes to the line after them, and at the end to the last', () => {
+    expect(briefs('One [a]\n\n[b] [c]\n\nTwo words here.\n\nThree words here.')).toEqual([
+      ['One', 'a'],
+      ['Two words here.', 'b, c'],
+      ['Three words here.', ''],
+    ]);
+    expect(briefs('One [a] two.\n[b]\n[c]')).toEqual([['One two.', 'a, b, c']]);
+    expect(briefs('Here [one] it is! [two] Next comes [three].', 'sentence')).toEqual([
+      ['Here it is!', 'one, two'],
+      ['Next comes.', 'three'],
+    ]);
+    expect(
+      briefs(
+        'He went home to his own house.” [a door]  Then it rained on the roof for hours.',
+        'sentence',
+      )[0],
+    ).toEqual(['He went home to his own house.”', 'a door']);
+    expect(extractBrief('[x] , [y [z]] end [')).toEqual({ shown: ', end [', brief: 'x, z, y' });
+    expect(extractBrief('[x] , [ ].')).toEqual({ shown: '', brief: 'x' });
+  });
+
+  it('joins tiny sentences up to a length, and never over a wish', () => {
+    const lines = (text: string) => cutScript(text, 'sentence').map((l) => l.shown);
+    expect(lines('Twenty-one letters is. So be it as it may be for them.')).toHaveLength(2);
+    expect(lines('Twenty letters, is. So be it as it may be for them.')).toHaveLength(1);
+    expect(lines('It stands. So be it [a wall] as it may be for all of them.')).toHaveLength(2);
+    const most = `It is. Ab ${long(79)}.`;
+    expect(most.length).toBe(90);
+    expect(lines(most)).toHaveLength(1);
+    expect(lines(`It is. Ab ${long(80)}x.`)).toHaveLength(2);
+  });
+
+  it('cuts a line only when it is longer than anybody reads at once', () => {
+    const sentence = 'The boat lies at the quay and waits. ';
+    const line = (n: number) => sentence.repeat(8).slice(0, n);
+    expect(shown(line(240))).toHaveLength(1);
+    expect(shown(line(242)).length).toBeGreaterThan(4);
+    expect(briefs(`${line(240)} [a quay]`)).toHaveLength(1);
+    const cut = briefs(`${sentence.repeat(7)}[a quay]`);
+    expect(cut.map(([, brief]) => brief)).toEqual(['a quay', ...cut.slice(1).map(() => '')]);
+  });
+
+  it('is named by its title, or by the beginning of its first line, at a word', () => {
+    const line = (text: string, layout: 'title' | 'caption' = 'caption') => ({
+      ...{ layout, shown: text, brief: '', speaker: null },
+    });
+    expect(titleFrom([line('First...'), line('The title…', 'title')])).toBe('The title');
+    expect(titleFrom([line('It is. And so on...')])).toBe('It is. And so on');
+    expect(titleFrom([])).toBe('');
+    expect(titleFrom([line(long(70))])).toBe(long(70));
+    expect(titleFrom([line(`${'word '.repeat(14)}end`)])).toBe(`${'word '.repeat(14).trim()} …`);
+    expect(titleFrom([line('x'.repeat(71))])).toBe(`${'x'.repeat(70)} …`);
+  });
+});

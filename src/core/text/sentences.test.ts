@@ -142,3 +142,69 @@ it.each<[string, string[]]>([
 ])('“%s” has these clauses', (text, expected) => {
   expect(clauses(text)).toEqual(expected);
 });
+
+describe('where a sentence ends', () => {
+  it.each([
+    ['He waited… Then it came.', ['He waited…', 'Then it came.']],
+    ['He waited…” Then it came.', ['He waited…”', 'Then it came.']],
+    ['He waited… then it came.', ['He waited… then it came.']],
+    ['“Go!” she said. “Stop!” He ran.', ['“Go!” she said.', '“Stop!”', 'He ran.']],
+    ['(Was it so?) he asked. It was.', ['(Was it so?) he asked.', 'It was.']],
+    ['It is “good.” Really.', ['It is “good.”', 'Really.']],
+    ['Ask J. R. Miller. Or Dr. Lee.', ['Ask J. R. Miller.', 'Or Dr. Lee.']],
+    ['Bring pens, ink, etc. All of it.', ['Bring pens, ink, etc. All of it.']],
+    ['It is plan B. Then we left.', ['It is plan B. Then we left.']],
+    ['We saw NASA. Then we left.', ['We saw NASA.', 'Then we left.']],
+    ['  One   two.\n\nThree. ', ['One two.', 'Three.']],
+    ['', []],
+    [' \n ', []],
+  ])('%s', (text, parts) => {
+    expect(sentences(text)).toEqual(parts);
+  });
+});
+
+describe('where a long sentence is cut', () => {
+  const filled = (n: number, end = '') => `${'able '.repeat(40).slice(0, n - end.length)}${end}`;
+  it('is told by its length', () => {
+    expect(clauses(`  ${filled(118, 'x')} `)).toHaveLength(1);
+    expect(clauses(filled(119, 'x')).length).toBe(2);
+  });
+
+  it.each([
+    ['after a semicolon', `${filled(60, 'x;')} ${filled(70, 'y')}`],
+    ['after a colon and a mark of speech', `${filled(60, 'x:”')} ${filled(70, 'y')}`],
+    ['after a dash', `${filled(60, 'x —')} ${filled(70, 'y')}`],
+    ['before a dash', `${filled(60, 'x')} —${filled(70, 'y')}`],
+    ['after a comma', `${filled(60, 'x,')} ${filled(70, 'y')}`],
+    ['after a comma and a mark of speech', `${filled(60, 'x,”')} ${filled(70, 'y')}`],
+    ['before a conjunction', `${filled(60, 'x')} because ${filled(62, 'y')}`],
+    ['before one in capitals', `${filled(60, 'x')} And ${filled(66, 'y')}`],
+  ])('%s, rather than at an even place', (_, text) => {
+    const [first, ...rest] = clauses(text);
+    expect(rest).toHaveLength(1);
+    expect(text.startsWith(first ?? '-')).toBe(true);
+    expect([58, 59, 60, 61, 62]).toContain(first?.length);
+    expect([first, ...rest].join(' ')).toBe(text);
+  });
+
+  it('prefers a semicolon to a comma, a comma to a conjunction, and that to a bare space', () => {
+    const cut = (a: string, b: string) =>
+      clauses(`${filled(52, a)} ${filled(22, b)} ${filled(52, 'z.')}`)[0]?.length;
+    expect([cut('x,', 'y;'), cut('x;', 'y,')]).toEqual([75, 52]);
+    expect([cut('x', 'y,'), cut('x,', 'y')]).toEqual([75, 52]);
+  });
+
+  it('never leaves a scrap of fewer than twenty-four letters where it need not', () => {
+    const text = `${filled(20, 'x,')} ${filled(88, 'y')} ${filled(30, 'z')}`;
+    for (const part of clauses(text)) expect(part.length).toBeGreaterThanOrEqual(24);
+  });
+
+  it('keeps an endless word whole, with its neighbours apart', () => {
+    const word = 'x'.repeat(150);
+    expect(clauses(`${filled(60, 'a')} ${word} ${filled(60, 'b')}`)).toEqual([
+      filled(60, 'a'),
+      word,
+      filled(60, 'b'),
+    ]);
+  });
+});
