@@ -1,3 +1,4 @@
+import { READING_SPEED } from '../text/pace.ts';
 import { estimateSpeech } from '../text/reading.ts';
 import type { Milliseconds } from '../time.ts';
 import { PACING } from '../timeline/pacing.ts';
@@ -7,8 +8,14 @@ import type { OutlineLine } from './types.ts';
 export const SCENE_MS: Milliseconds = PACING.leadMs + PACING.tailMs.short;
 export const ONCE_MS: Milliseconds =
   PACING.firstLeadMs - PACING.leadMs + PACING.tailMs.long - PACING.tailMs.short + PACING.endHoldMs;
-/** A closing card stands so long. */
-export const CLOSING_MS: Milliseconds = 2600;
+/** A closing card stands at least so long. */
+const CLOSING_MS: Milliseconds = 2600;
+
+/** How long a card stands that nobody reads aloud: until it is read. */
+export const closingMs = (shown: string): Milliseconds => {
+  const letters = shown.replace(/\s+/g, ' ').trim().length;
+  return Math.max(CLOSING_MS, Math.ceil((letters * 10) / READING_SPEED.brisk) * 100);
+};
 
 /** How long a line will take, estimated. */
 export function lineMs(line: OutlineLine, pace = 1): Milliseconds {

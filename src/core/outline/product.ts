@@ -4,7 +4,7 @@ import { blank } from '../text/blanks.ts';
 import { sentences } from '../text/sentences.ts';
 import type { Angle } from './angles.ts';
 import { shorten } from './condense/shorten.ts';
-import { CLOSING_MS, lineMs, ONCE_MS } from './length.ts';
+import { closingMs, lineMs, ONCE_MS } from './length.ts';
 import { type Part, ProductParts, sentenceOf } from './product-parts.ts';
 import { type OutlineChoices, type OutlineLine, outlineLine } from './types.ts';
 
@@ -28,7 +28,7 @@ export function productLines(source: Source, choices: OutlineChoices, pace: numb
         shown: p.shown,
         spoken: p.spoken ?? null,
         from: p.from ?? '',
-        durationMs: p.spoken === '' ? CLOSING_MS : null,
+        durationMs: p.spoken === '' ? closingMs(p.shown) : null,
         reasons: p.reasons ?? [],
       }),
       weight: p.weight,

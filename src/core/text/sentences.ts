@@ -1,9 +1,18 @@
-/** Abbreviations after which a full stop does not end a sentence. */
+/** Abbreviations after which a full stop does not end a sentence: titles, ranks, parts of addresses, months, states in news. */
 const ABBREVIATIONS = new Set(
-  'mr mrs ms dr prof st rev hon jr sr no nos vs e.g i.e etc approx dept est fig inc ltd co p pp vol a.m p.m jan feb mar apr jun jul aug sep sept oct nov dec mt ave rd'.split(
-    ' ',
-  ),
+  (
+    'mr mrs ms dr prof st rev hon jr sr no nos vs e.g i.e etc approx dept est fig inc ltd co p pp vol a.m p.m mt ave rd blvd ' +
+    'gen col lt sgt cpl pvt capt maj cmdr adm sen rep gov pres supt det insp messrs fr bros corp assn univ ' +
+    'jan feb mar apr jun jul aug sep sept oct nov dec ' +
+    'ala ariz ark calif colo conn del fla ga ill ind kan ky md mich minn miss mo mont neb nev okla ore pa tenn tex va wash wis wyo'
+  ).split(' '),
 );
+
+/** Initials of a body or a country: "U.S.", "Ph.D." */
+const INITIALISM = /^(?:\p{L}{1,2}\.)+\p{L}$/u;
+/** Words with which a sentence begins after initials; anything else with a capital goes on: "the U.S. Senate". */
+const STARTS =
+  /^["“‘(\s]*(?:the|a|an|it|its|he|she|they|we|you|i|his|her|their|our|this|that|these|those|there|here|in|on|at|for|from|with|by|as|if|when|while|after|before|since|until|but|and|so|yet|or|not|no|all|some|many|most|one|two|what|who|why|how|where|last|now|then|both|each|every|another|more|nobody|everybody|somebody|people|few|later|today|yesterday|tomorrow|meanwhile|however)\b/i;
 
 /**
  * Sentences of a paragraph, trimmed, in order; nothing but white space is lost. Boundaries are those of Unicode
@@ -59,6 +68,7 @@ function endsSentence(before: string, after: string): boolean {
   const word = /(?:^|[\s(“"'])([\p{L}.]+)\.$/u.exec(text)?.[1];
   if (word === undefined) return true;
   if (/^\p{Lu}$/u.test(word)) return false;
+  if (INITIALISM.test(word) && /^\p{Lu}/u.test(word) && !STARTS.test(after)) return false;
   return !ABBREVIATIONS.has(word.toLowerCase());
 }
 

@@ -42,6 +42,14 @@ const SHELTERED = /^(HTML|BODY|MAIN|ARTICLE)$/;
 
 const cleanLabel = (e: El): string => labelOf(e).replace(/([a-z])([A-Z])/g, '$1-$2');
 
+/** A few words in the middle of a sentence belong to it, whatever they are called. */
+function inSentence(e: El): boolean {
+  if (!/^(SPAN|A|EM|STRONG|B|I|ABBR|MARK|U|FONT|CITE|Q|SMALL)$/.test(e.tagName.toUpperCase())) return false;
+  const beside = (n: { nodeType: number; textContent: string | null } | null) =>
+    n?.nodeType === 3 && /[\p{L}\p{N}]/u.test(n.textContent ?? '');
+  return beside(e.previousSibling) && beside(e.nextSibling);
+}
+
 /** How much text a page holds, kept while parts of it are taken off: to ask all of it for each part takes too long. */
 class BodyText {
   length: number;
@@ -119,6 +127,7 @@ export function cleanPage(doc: Doc, title: string, note: Note): void {
     const found = NOISE.find(([p]) => p.test(cleanLabel(e)));
     if (!found) continue;
     const text = textOf(e);
+    if (inSentence(e)) continue;
     const rest = body.length - text.length;
     const holdsTitle =
       text.length > 400 && (e.querySelector('h1') !== null || (title.length > 8 && text.includes(title)));

@@ -66,3 +66,58 @@ describe('pages', () => {
     },
   );
 });
+
+describe('pages as others write them', () => {
+  const page = (body: string, head = '') =>
+    readHtml(`<html lang="en"><head>${head}</head><body><article>${body}</article></body></html>`, null);
+  const said = (body: string) => page(body).passages.flatMap((p) => p.sentences.map((s) => s.text));
+  const more =
+    '<p>The boats of the canal carry bricks to the town and tea to the villages all year.</p>'.repeat(3);
+
+  it('keep words in the middle of a sentence, whatever they are called, and lose what stands by itself', () => {
+    const [first] = said(
+      `<p>At <span class="ticker">Lund Boats</span>, we first saw the <a class="related">old lock</a> open.</p>${more}<p><span class="ticker">LUB 3.2</span></p>`,
+    );
+    expect(first).toBe('At Lund Boats, we first saw the old lock open.');
+    expect(said(`<p>It opens.</p><p><span class="ticker">LUB 3.2</span></p>${more}`).join(' ')).not.toContain(
+      'LUB',
+    );
+  });
+
+  it('have a sentence for each line of verse, and none for the line ends of prose', () => {
+    const verse = 'the lock is slow<br>and slower still the boat<br>we wait for it<br>with tea';
+    expect(said(`<p>${verse}</p>${more}`).slice(0, 4)).toEqual([
+      'the lock is slow',
+      'and slower still the boat',
+      'we wait for it',
+      'with tea',
+    ]);
+    const prose = 'The lock is slow.<br>The boat is slower still.<br>We wait for it.<br>There is tea.';
+    expect(said(`<p>${prose}</p>${more}`)[3]).toBe('There is tea.');
+    expect(said(`<p>The lock is slow<br>and old.</p>${more}`)[0]).toBe('The lock is slow and old.');
+    const long = `${'The lock is slow and the boat is slower '.repeat(3)}<br>`.repeat(3);
+    expect(said(`<p>${long}</p>${more}`)[0]?.length).toBeGreaterThan(300);
+  });
+
+  it.each([
+    ['Ida Lund', 'Ida Lund'],
+    ['By Ida Lund', 'Ida Lund'],
+    ['Ida Lund Senior Marsh Correspondent', 'Ida Lund'],
+    ['Ida Lund, staff writer', 'Ida Lund'],
+    ['Ida Lund posted Aug 18th 2031 7:30PM', 'Ida Lund'],
+    ['Ida Lund2031-01-26 21:32:46 UTC', 'Ida Lund'],
+    ['Ida Lund More from this author 26 Sep Comments: 9', 'Ida Lund'],
+    ['9:39AM 05 Oct 2031', ''],
+    ['Ida Lund and Osei Marsh', 'Ida Lund and Osei Marsh'],
+  ])('name their writer in %s', (byline, name) => {
+    expect(page(`<div class="byline">${byline}</div>${more}`).author).toBe(name);
+  });
+
+  it('are of the last of the rooms that their site names', () => {
+    const site = (name: string) =>
+      page(more, `<title>The lock</title><meta property="og:site_name" content="${name}">`).site;
+    expect(site('Money - Your Life - The Marsh Post')).toBe('The Marsh Post');
+    expect(site('The Marsh Post')).toBe('The Marsh Post');
+    expect(site('Marsh-Post')).toBe('Marsh-Post');
+  });
+});

@@ -107,7 +107,7 @@ export function pageMeta(doc: Doc): PageMeta {
         ) ||
         timeOf(doc),
     ),
-    site: site || siteFromTitle(documentTitle, title),
+    site: lastOf(site || siteFromTitle(documentTitle, title)),
     language:
       attr(doc.documentElement, 'lang') ||
       attr(doc.documentElement, 'xml:lang') ||
@@ -181,8 +181,24 @@ function definition(doc: Doc, name: RegExp): string {
 
 function clean(author: string): string {
   const name = BY.exec(author)?.[1] ?? author;
-  return /^https?:/.test(name) ? '' : name.replace(/\s*[|·].*$/, '').trim();
+  if (/^https?:/.test(name)) return '';
+  const bare = name
+    .replace(/\s*[|·].*$/, '')
+    .replace(BESIDE_NAME, '')
+    .trim();
+  return /\p{L}{2}/u.test(bare) ? bare : '';
 }
+
+/** What stands behind a name: when it was written, what its bearer does, what more there is, where to follow. */
+const BESIDE_NAME =
+  /[\s,]*(?:\d|@|\b(?:posted|published|updated|more (?:from|by)|comments?|follow|senior|staff|contributing|special|chief|washington)\b(?!$)|\b(?:correspondent|reporter|editor|writer|columnist)s?\b).*$/iu;
+
+/** Of what a page calls its site with all its rooms, the last: "Money - Life - The Marsh Post". */
+const lastOf = (site: string): string =>
+  site
+    .split(/\s+[-–—|·•»]\s+/)
+    .at(-1)
+    ?.trim() ?? '';
 
 function timeOf(doc: Doc): string {
   const e = doc.querySelector('time[datetime], [itemprop="datePublished"], abbr.published, .dt-published');

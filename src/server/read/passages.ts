@@ -7,6 +7,19 @@ const BLOCK =
   /^(ADDRESS|ARTICLE|ASIDE|BLOCKQUOTE|CENTER|DD|DETAILS|DIV|DL|DT|FIGCAPTION|FIGURE|FOOTER|FORM|H[1-6]|HEADER|HR|LI|MAIN|NAV|OL|P|PRE|SECTION|SUMMARY|TABLE|TBODY|THEAD|TFOOT|TR|TD|TH|CAPTION|UL|BODY)$/;
 const CAPTION = /caption|bildunterschrift|legend/i;
 
+/** Where a page ends a line: white space like any other, but for verse. */
+const LINE_END = '\u2028';
+/** Lines of verse: at least so many, most of them without a full stop, none much longer than so many letters. */
+const VERSE = { lines: 3, longest: 90 } as const;
+
+/** The lines of a text that is written in lines, as poems and songs are; null for prose with line ends in it. */
+function versesOf(text: string): string[] | null {
+  const lines = text.split(LINE_END).flatMap((l) => l.replace(/[\s\u00a0]+/g, ' ').trim() || []);
+  if (lines.length < VERSE.lines || lines.some((l) => l.length > VERSE.longest)) return null;
+  const ended = lines.slice(0, -1).filter((l) => /[.!?…:]["'”’)]*$/.test(l)).length;
+  return ended * 2 < lines.length - 1 ? lines : null;
+}
+
 /** Collects passages and pictures from part of a page, in reading order. */
 export class PassageCollector {
   readonly passages: Passage[] = [];
@@ -21,6 +34,7 @@ export class PassageCollector {
 
   /** Adds a passage from plain text, cut into sentences. */
   put(kind: PassageKind, text: string, level = 0): void {
+    const verses = kind === 'text' ? versesOf(text) : null;
     const clean = text
       .replace(/[\u00ad\u200b\ufeff]/g, '')
       .replace(/[\s\u00a0]+/g, ' ')
@@ -28,7 +42,12 @@ export class PassageCollector {
     if (!/[\p{L}\p{N}]/u.test(clean)) return;
     const id = `p${this.passages.length}`;
     const cut =
-      kind === 'heading' ? [plainTitle(clean)] : kind === 'table' ? [clean] : sentences(clean, this.language);
+      verses ??
+      (kind === 'heading'
+        ? [plainTitle(clean)]
+        : kind === 'table'
+          ? [clean]
+          : sentences(clean, this.language));
     this.passages.push({ id, kind, level, sentences: cut.map((t, i) => ({ id: `${id}.${i}`, text: t })) });
   }
 
@@ -54,7 +73,7 @@ export class PassageCollector {
       if (tag === 'BR') {
         breaks++;
         if (breaks >= 2) flush();
-        else loose += '\n';
+        else loose += LINE_END;
       } else if (tag === 'IMG') {
         this.picture(e, '');
       } else if (BLOCK.test(tag) || hasBlocks(e) || tag.includes('-')) {
@@ -145,7 +164,7 @@ function inlineText(e: El): string {
       const tag = child.tagName.toUpperCase();
       if (/^(SCRIPT|STYLE|BUTTON|SVG|TEMPLATE|NOSCRIPT)$/.test(tag)) continue;
       if (tag === 'SUP' && /^\W*[\d*†‡a-z]{1,3}\W*$/i.test(textOf(child))) continue;
-      out += tag === 'BR' || BLOCK.test(tag) ? ` ${inlineText(child)} ` : inlineText(child);
+      out += tag === 'BR' ? LINE_END : BLOCK.test(tag) ? ` ${inlineText(child)} ` : inlineText(child);
     }
   }
   return out;

@@ -61,7 +61,7 @@ describe('sentences for a length', () => {
     expect(choose(six, { targetMs: roomFor(3) })).toEqual(expect.arrayContaining(['p5.0', 'p4.0']));
     // More fits when the voice is quicker, or says the short line only.
     expect(choose(six, { targetMs: roomFor(3), pace: 1.6 }).length).toBeGreaterThan(3);
-    const short = six.map((s) => ({ ...s, line: 'A short line.' }));
+    const short = six.map((s, n) => ({ ...s, line: `A short line ${n}.` }));
     expect(choose(short, { targetMs: roomFor(3), speak: 'line' }).length).toBeGreaterThan(3);
   });
 
@@ -72,6 +72,19 @@ describe('sentences for a length', () => {
       { text: about(3), score: 0.2 },
     ];
     expect(choose(twice)).toEqual(['p0.0', 'p2.0']);
+  });
+
+  it('say a line of small words once, though nothing in it can be weighed', () => {
+    const again: Said[] = ['It is you.', 'It is you and me.', 'It is you.', 'It is you.'].map((line) => ({
+      ...{ text: line, line: `${line} And so on and on.`, score: 0.5 },
+    }));
+    expect(choose(again)).toHaveLength(2);
+  });
+
+  it('open with the first sentence of the text before another that is about as strong', () => {
+    const list: Said[] = [0, 1, 2, 3].map((n) => ({ text: about(n), score: n === 2 ? 0.55 : 0.5 }));
+    expect(choose(list)[0]).toBe('p0.0');
+    expect(choose(list.map((s, n) => (n === 2 ? { ...s, score: 0.7 } : s)))[0]).toBe('p2.0');
   });
 
   it('come from new parts of the text before more of one part, where they are about as good', () => {

@@ -110,7 +110,9 @@ export function chooseSentences(source: Source, options: ChooseOptions): string[
   const leans = (a: Analysed) => has(notes[a.id]?.reasons, 'leans');
   const gain = (a: Analysed, set: readonly Analysed[]): number => {
     const near = set.reduce((m, c) => (c.id === a.id ? m : Math.max(m, cosine(a.vector, c.vector))), 0);
-    if (near > CHOICE.same) return -1;
+    // Lines of a song may hold nothing but small words: these are compared as they stand.
+    const again = set.some((c) => c.id !== a.id && notes[c.id]?.line === notes[a.id]?.line);
+    if (near > CHOICE.same || again) return -1;
     const fresh = set.some((c) => c.passage === a.passage && c.id !== a.id) ? 0 : CHOICE.newPassage;
     // A sentence that leans is said only when the one before it is there.
     const carried = a.previous !== null && leans(a) && set.some((c) => c.id === a.previous);
@@ -174,7 +176,7 @@ export function chooseSentences(source: Source, options: ChooseOptions): string[
 
 /**
  * The line that opens: a question asked early in the text, or else its strongest fact: the best sentence with a figure
- * or a name that stands alone and fits on one line.
+ * or a name that stands alone and fits on one line, the first of all with a start.
  */
 function pickOpening(
   able: readonly Analysed[],
@@ -189,11 +191,14 @@ function pickOpening(
     .slice(0, Math.max(3, able.length * 0.12))
     .find((a) => /\?["”’)]*$/.test(a.text) && !has(note(a).reasons, 'too-long') && a.passage.kind === 'text');
   if (question) return question;
+  const lead = able.find((a) => a.passage.kind === 'text')?.order;
   const alone = (a: Analysed) => !has(note(a).reasons, 'leans') && !has(note(a).reasons, 'too-long');
   const strength = (a: Analysed) =>
     note(a).score +
     (has(note(a).reasons, 'figure') ? 0.12 : 0) +
-    (note(a).line.length <= 64 ? 0.06 : 0) -
+    (note(a).line.length <= 64 ? 0.06 : 0) +
+    // Whoever wrote it began with what matters.
+    (a.order === lead ? 0.1 : 0) -
     (has(note(a).reasons, 'said') ? 0.12 : 0) +
     (keep.includes(a.id) ? 0.01 : 0);
   const ranked = early.filter((a) => alone(a) && a.passage.kind !== 'table');

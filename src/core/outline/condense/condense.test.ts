@@ -124,3 +124,38 @@ describe('condensing', () => {
     expect(chooseSentences(emptySource('article', { kind: 'text' }), OPTIONS)).toEqual([]);
   });
 });
+
+describe('sentences of real pages', () => {
+  const noteOf = (text: string) => {
+    const source: Source = {
+      ...emptySource('article', { kind: 'text' }),
+      passages: [{ id: 'p0', kind: 'text', level: 0, sentences: [{ id: 'p0.0', text }] }],
+    };
+    return annotate(source)['p0.0'];
+  };
+
+  it.each([
+    ['REEDMERE, Ala. -- The lock opens at six.', 'The lock opens at six.'],
+    ['Reedmere (RNN) -- The lock opens at six.', 'The lock opens at six.'],
+    ['REEDMERE — The lock opens at six.', 'The lock opens at six.'],
+    ['“The lock opens at six.', '“The lock opens at six.”'],
+    ['The lock opens at six.”', '“The lock opens at six.”'],
+    ['"The lock opens at six.', '"The lock opens at six."'],
+    ['«La porte ouvre à six heures.', '«La porte ouvre à six heures.»'],
+    ['The lock -- and the gate -- opens at six.', 'The lock – and the gate – opens at six.'],
+    ['The lock--and the gate--opens at six.', 'The lock—and the gate—opens at six.'],
+  ])('%s is said as %s', (text, line) => {
+    expect(noteOf(text)?.line).toBe(line);
+  });
+
+  it('count for little where the page speaks of itself', () => {
+    const plain = noteOf('The ferry can be seen at the eastern bank of the canal at six.')?.score ?? 0;
+    for (const talk of [
+      'The ferry can be reached at ida@ferry.example on every day of the week.',
+      'Corrects the tenth paragraph to show that the ferry is from the east.',
+      'Click to listen to the ferry at the eastern bank of the canal at six.',
+      'This story was updated at six with the ferry of the eastern bank.',
+    ])
+      expect(noteOf(talk)?.score).toBeLessThan(plain / 2);
+  });
+});

@@ -1,9 +1,10 @@
 import { because, type LineReason } from '../../source/reasons.ts';
 import { type SentenceNote, type Source, sentencesOf } from '../../source/types.ts';
+import { looksLikeCode } from '../../text/code.ts';
 import { contentWords } from '../../text/tokens.ts';
 import { terms } from './grammar.ts';
 import { LINE, shorten } from './shorten.ts';
-import { type Standing, standingOf, withoutConnective } from './stands.ts';
+import { hasFiniteVerb, type Standing, standingOf, withoutConnective } from './stands.ts';
 import { weighWords } from './vectors.ts';
 
 /** How sentences are weighed. Shares of the score; they add up to 1. Set by hand on studio/fixtures/articles. */
@@ -29,7 +30,7 @@ export const WEIGH = {
 
 /** The page speaks of itself, or of what is to come. */
 const PAGE_TALK =
-  /\b(subscribe|newsletter|sign up|click here|read more|share this|follow us|cookies?|all rights reserved|photo(graph)?s? by|image courtesy|scroll down|log in|advertisement|table of contents|in this article)\b/i;
+  /^\(?corrects\b|\b(subscribe|newsletter|sign up|click here|read more|share this|follow us|cookies?|all rights reserved|photo(graph)?s? by|image courtesy|scroll down|log in|advertisement|table of contents|in this article|listen live|click (?:to|on)|use the form|can be reached at|contributed to this|on (?:twitter|facebook|instagram)\b.{0,20}$|real-time snapshot|data is delayed|market data|view (?:the )?(?:gallery|slideshow)|this (?:story|report|review) (?:was|has been)|was reviewed using|podcast)\b|[\w.]+@[\w-]+\.\w/i;
 
 /**
  * Weighs and shortens every sentence of a source. Centrality is LexRank (Erkan and Radev, 2004: power iteration on
@@ -50,12 +51,16 @@ export function annotate(source: Source): Record<string, SentenceNote> {
   const out: Record<string, SentenceNote> = {};
   all.forEach((a, i) => {
     const { text, id } = a.sentence;
-    const said = english ? withoutConnective(text) : text;
+    const said = balanced(english ? withoutConnective(dashed(text)) : dashed(text));
     const short = shorten(said, LINE.longest, source.language);
     const spoken = shorten(said, LINE.spoken, source.language);
     const standing = worse(
       standingOf(said, english),
-      short.brokenOff ? 'alone' : standingOf(short.text, english),
+      short.brokenOff
+        ? english && !hasFiniteVerb(short.text)
+          ? 'never'
+          : 'alone'
+        : standingOf(short.text, english),
     );
     const at = place.get(id) ?? 0;
     const words = english ? terms(text) : [];
@@ -107,6 +112,28 @@ export function annotate(source: Source): Record<string, SentenceNote> {
     };
   });
   return out;
+}
+
+/** Two hyphens as the dash for which they stand. */
+const dashed = (text: string): string =>
+  looksLikeCode(text)
+    ? text
+    : text.replace(/\s+--\s+|(?<=["”’])--\s+/g, ' – ').replace(/(?<=\p{L})--(?=\p{L})/gu, '—');
+
+/** A quotation of several sentences is opened in one and closed in another: each of them alone has both marks. */
+function balanced(text: string): string {
+  const count = (mark: string) => text.split(mark).length - 1;
+  for (const [open, close] of [
+    ['“', '”'],
+    ['«', '»'],
+    ['„', '“'],
+  ] as const) {
+    if (count(open) === count(close) + 1 && text.lastIndexOf(open) > text.lastIndexOf(close))
+      return text + close;
+    if (open === '“' && count(close) === count(open) + 1 && text.endsWith(close)) return open + text;
+  }
+  if (count('"') % 2 === 0) return text;
+  return text.startsWith('"') ? `${text}"` : text.endsWith('"') ? `"${text}` : text;
 }
 
 const END_MARK = /[.!?…]['"”’»)]*$/;

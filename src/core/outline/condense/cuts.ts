@@ -61,7 +61,7 @@ const FILLER =
  */
 export function cutsOf(text: string, words: readonly Term[], most: number): Cut[] {
   return [...anyLanguage(text), ...(words.length ? englishCuts(text, words) : [])]
-    .filter((c) => c.end > c.start && mayGo(text, c))
+    .filter((c) => c.end > c.start && mayGo(text, c, words))
     .map((c) => ({ ...c, cost: c.cost + lossOf(text, words, c) }))
     .sort((a, b) => a.cost - b.cost || a.start - b.start)
     .slice(0, most);
@@ -71,9 +71,32 @@ export function cutsOf(text: string, words: readonly Term[], most: number): Cut[
 const SINGLED_OUT =
   /\b(?:only|first|last|best|worst|same|[a-z]+est|those|one|all|every|any)(?: [\w-]+){0,3}$/i;
 
+/** Whether a part is the end of a list that began before it: "cable, radio" and then "and telephone". */
+function endsList(before: string, part: string, words: readonly Term[]): boolean {
+  if (!/^,?\s(?:and|or)\s/.test(part)) return false;
+  // A statement of its own, about something that it names: "and the council said", not "and telephone lines".
+  const own = words.filter((w) => w.start >= before.length && w.end <= before.length + part.length);
+  const named = own[1]?.pronoun || own[1]?.determiner || own[1]?.name;
+  if (part.startsWith(',') && named && saysSomething(own.slice(1))) return false;
+  const comma = before.lastIndexOf(', ');
+  if (comma < 0 || words.some((w) => w.finite && w.start >= comma && w.end <= before.length)) return false;
+  const item = before.slice(comma + 2);
+  return (
+    !/^(?:in|on|at|by|from|during|with|after|before|as|which|who|where|when|while|though|to|for|of|including|like)\b/i.test(
+      item,
+    ) && !/\w+(?:ing|ed)\b/.test(item.split(' ')[0] ?? '')
+  );
+}
+
+const dashesIn = (text: string): number => (text.match(/—|(?<=\s)–(?=\s)/g) ?? []).length;
+
 /** Whether a part may go at all: phrases by their words, whole clauses by how they begin. */
-function mayGo(text: string, cut: Cut): boolean {
+function mayGo(text: string, cut: Cut, words: readonly Term[]): boolean {
   const part = text.slice(cut.start, cut.end);
+  // One of a pair of dashes does not go without the other.
+  const kept = text.slice(0, cut.start) + text.slice(cut.end);
+  if (endsList(text.slice(0, cut.start), part, words)) return false;
+  if (cut.why !== 'aside' && dashesIn(part) % 2 === 1 && dashesIn(kept) > 0) return false;
   if (AS_AS.test(text) && /\bas\b/.test(part) && !AS_AS.test(part)) return false;
   if (!CLAUSES.has(cut.why)) return !BINDING.test(part.replace(/^[,;:–—\s]+/, ''));
   if (CONDITION.test(part)) return false;
@@ -81,9 +104,8 @@ function mayGo(text: string, cut: Cut): boolean {
   if (/^[\s]*(which|who|that|where|whose)\b/.test(part) && SINGLED_OUT.test(text.slice(0, cut.start)))
     return false;
   // "not … because": the clause belongs to the negation.
-  const rest = text.slice(0, cut.start) + text.slice(cut.end);
   return !(
-    /^[,\s]*(because|so that|as|since)\b/.test(part) && /\b(not|never|no|nobody)\b|n['’]t\b/i.test(rest)
+    /^[,\s]*(because|so that|as|since)\b/.test(part) && /\b(not|never|no|nobody)\b|n['’]t\b/i.test(kept)
   );
 }
 
@@ -92,8 +114,16 @@ function anyLanguage(text: string): Cut[] {
   const out: Cut[] = [];
   for (const m of text.matchAll(/(?:^|\s+)(?:\([^()]*\)|\[[^[\]]*\])(?![\p{L}\p{N}])/gu))
     out.push({ start: m.index, end: m.index + m[0].length, why: 'brackets', cost: 0.6 });
-  for (const m of text.matchAll(/\s+[–—]\s+[^–—]+?\s+[–—](?=\s)|—[^–—]+?—/g))
-    out.push({ start: m.index, end: m.index + m[0].length, why: 'aside', cost: 0.8 });
+  for (const m of text.matchAll(/\s+[–—]\s+[^–—]+?\s+[–—](?=\s)|—[^–—]+?—/g)) {
+    // Between a clause that opens the sentence and the main one, dashes stand for a comma too.
+    const opens =
+      /^(?:While|Although|Though|Because|Since|As|When|After|Before|If|Whereas|Even)\b[^,]*$/.test(
+        text.slice(0, m.index),
+      );
+    const put = opens ? ',' : m[0].startsWith('—') ? ' ' : undefined;
+    const end = m.index + m[0].length;
+    out.push({ start: m.index, end, ...(put === undefined ? {} : { put }), why: 'aside', cost: 0.8 });
+  }
   const last = /\s*(?:\s[–—]\s|—)[^–—]+?(?=[.!?…]["”’)]*$)/.exec(text);
   if (last && (text.match(/\s[–—]\s|—/g) ?? []).length === 1)
     out.push({ start: last.index, end: last.index + last[0].length, why: 'afterthought', cost: 1.6 });
@@ -169,6 +199,7 @@ function englishCuts(text: string, words: readonly Term[]): Cut[] {
       const inner = text.slice(c + 2, end);
       if (!(relative || apposition) || !verbAt(end + 1)) continue;
       if (/^(and|or|but)\b/.test(text.slice(end + 2))) continue;
+      if (/^(?:in|at|on|near|from)\b/.test(inner) && breaksList(text, c, end)) continue;
       const innerWords = words.filter((w) => w.start >= c + 2 && w.end <= end);
       if (!relative && innerWords.some((w) => w.finite) && !/^(as|after|before)\b/.test(inner)) continue;
       add(c, end + 1, relative ? 'side-clause' : 'aside', relative ? 1 : 1.1);
@@ -206,6 +237,9 @@ function englishCuts(text: string, words: readonly Term[]): Cut[] {
     if (m.index > 25) add(m.index, stop, 'side-clause', 1.9);
   for (const m of text.matchAll(/\s(and|after|before|since) /g)) {
     const clause = words.filter((w) => w.start >= m.index + m[0].length);
+    // What stays has to say something by itself, behind its last comma too: "Although opposed, the town and its friends agreed".
+    const comma = Math.max(0, text.lastIndexOf(', ', m.index - 1));
+    if (!saysSomething(words.filter((w) => w.start >= comma && w.end <= m.index)) && comma > 0) continue;
     if (m.index > 30 && saysSomething(clause)) add(m.index, stop, 'second-statement', 2.2);
   }
   // Where it is, between the subject and its verb.
@@ -248,9 +282,13 @@ function englishCuts(text: string, words: readonly Term[]): Cut[] {
       ...[...text.slice(0, m.index).matchAll(/[;:]\s|, (?:and|but|so) /g)].map((x) => x.index),
     );
     if (!saysSomething(words.filter((w) => w.start >= clause && w.end <= m.index))) continue;
+    if (!TIME.test(text.slice(m.index)) && wantsMore(text.slice(clause, m.index), words, m.index)) continue;
     const comma = /,\s/.exec(text.slice(m.index));
     for (const end of comma ? [m.index + comma.index, stop] : [stop])
-      if (!words.some((w) => w.start >= m.index && w.end <= end && w.finite))
+      if (
+        !words.some((w) => w.start >= m.index && w.end <= end && w.finite) &&
+        !breaksList(text, m.index, end)
+      )
         add(m.index, end, 'circumstance', 1.5);
   }
   const colon = /:\s/.exec(text);
@@ -277,9 +315,36 @@ function englishCuts(text: string, words: readonly Term[]): Cut[] {
     );
   if (when && !/^(and|or|to)\b/.test(text.slice(when[0].length))) add(0, when[0].length, 'time', 1.2);
   const participleFirst = /^\w+(?:ing|ed)\b[^,]*,\s/.exec(text);
-  if (participleFirst && !words.some((w) => w.finite && w.end < participleFirst[0].length))
+  const reports =
+    /^(?:Declaring|Saying|Citing|Noting|Arguing|Claiming|Warning|Calling|Adding|Insisting|Stating|Believing|Fearing|Hoping|Knowing)\b/.test(
+      text,
+    );
+  if (participleFirst && (reports || !words.some((w) => w.finite && w.end < participleFirst[0].length)))
     opening(participleFirst[0].length);
   return out;
+}
+
+/** Verbs whose place belongs to them, and words that wait for one. */
+const PLACED =
+  /\b(?:keep|keeps|kept|put|puts|set|sets|lay|lays|laid|leave|leaves|left|turn|turns|turned|throw|throws|threw|stick|hang|hung|bring|brings|brought|move|moved) (?:[\w’'-]+ ){0,4}[\w’'-]+$|\b(?:interested|involved|based|different|engaged|rooted|steeped|located|situated|housed|stuck|trapped|responsible|similar|close|next|out|up|back|away)$/i;
+
+/** A time may go from any verb. */
+const TIME =
+  /^\s(?:in|on|at|by|from|during) (?:the |early |late |mid-?|last |next |this )*(?:\d{4}\b|\d{1,2}(?::\d\d)? ?[ap]\.?m|January|February|March|April|May\b|June|July|August|September|October|November|December|Mondays?|Tuesdays?|Wednesdays?|Thursdays?|Fridays?|Saturdays?|Sundays?|spring|summer|autumn|winter|morning|afternoon|evening|night|week|month|year|decade|century)/;
+
+/** Whether what stands before a place needs what follows: a verb, "an organization established", "to keep standards". */
+function wantsMore(before: string, words: readonly Term[], at: number): boolean {
+  const last = words.findLast((w) => w.end <= at);
+  return (last?.verb === true && last.end >= at - 1) || /ing$/i.test(last?.text ?? '') || PLACED.test(before);
+}
+
+/** Whether a list, a date or a place would be torn: ", 3G, and 4G", ", 1935", ", Edinburgh,". */
+function breaksList(text: string, start: number, end: number): boolean {
+  const [part, after] = [text.slice(start, end), text.slice(end)];
+  if (/, (?:and|or) /.test(part) && /,/.test(text.slice(0, start))) return true;
+  return /^, (?:\d{4}\b|[^,]{1,40}, (?:and|or) |(?:and|or) [^,]{1,40}[.!?]["”’)]*$|\p{Lu}[\p{L}'’-]*(?: \p{Lu}[\p{L}'’-]*)?[,.])/u.test(
+    after,
+  );
 }
 
 /** Where the quotation ends in which a place lies, before a comma that belongs to it; the end of the text outside of one. */

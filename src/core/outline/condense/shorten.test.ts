@@ -145,3 +145,59 @@ describe('shortening', () => {
     expect(shorten(text).text).toContain('which lights');
   });
 });
+
+describe('what a shortened sentence is never left as', () => {
+  const line = (text: string) => shorten(text).text;
+  it.each([
+    // A full stop twice.
+    [
+      'The delays also have served to placate the U.S., which opposes rewarding the town while it defies the council.',
+      'The delays also have served to placate the U.S.',
+    ],
+    // A form of to be with nothing behind it.
+    [
+      'The reason that nobody takes the quick new bridge over the canal is because the ferry serves coffee and cake.',
+      'The reason that nobody takes the quick new bridge over the canal …',
+    ],
+    // A degree without its measure.
+    [
+      'One visitor, the baker Ida Lund, was so ill after tasting the eleven sauces at the fair that she was taken home by boat.',
+      'One visitor, the baker Ida Lund, was so ill after tasting the eleven sauces at the fair …',
+    ],
+    // A date that lost its day.
+    [
+      'Saturday is the 75th birthday of the canal act, signed into law by the mayor Franklin Reed on the fourteenth of August, 1935.',
+      'Saturday is the 75th birthday of the canal act, signed into law.',
+    ],
+    // A list that lost its end, or its first place.
+    [
+      'The pictures and songs of the town can be streamed over cable, radio, and telephone lines by everybody who has a receiver.',
+      'The pictures and songs of the town can be streamed over cable, radio …',
+    ],
+    // One of two dashes.
+    [
+      'The average home in Reedmere receives 130 channels but tunes to — or punches in the number on the remote — just 18 a year.',
+      'The average home in Reedmere receives 130 channels but tunes to — or punches …',
+    ],
+    // A participle or a verb without what belongs to it.
+    [
+      'The council cautioned against too much tinkering with an organisation established by the harbour congress of 1775.',
+      'The council cautioned against too much tinkering with an organisation established …',
+    ],
+    // A subject whose statement went with an "and".
+    [
+      'Although at first opposed to the plan of the miller for the lock, the town and its friends agreed to remove any word of it in the first set of rules.',
+      'The town and its friends agreed to remove any word of it in the first set of rules.',
+    ],
+  ])('%s', (long, short) => {
+    expect(line(long)).toBe(short);
+  });
+
+  it('keeps the town of a street', () => {
+    expect(
+      line(
+        'The fire brigade was called to the chilli contest at the Kismet Inn, on St Leonards Place, Edinburgh, after two guests lay down on the floor.',
+      ),
+    ).not.toMatch(/Inn, Edinburgh/);
+  });
+});

@@ -80,6 +80,7 @@ function leave(text: string, cuts: readonly Cut[]): string {
       : out.replace(/[,;:]$/, '') + (/^[.!?…]+/.exec(end)?.[0] ?? '.');
   }
   return out
+    .replace(/(\p{L}\.)\.$/u, '$1')
     .replace(/,(["”])$/, '.$1')
     .replace(/\s*…\s*[.,]?(?=["”])/, ' …')
     .replace(/^(["“‘(]?)(\p{Ll})/u, (_, q: string, c: string) => q + c.toUpperCase());
@@ -97,6 +98,10 @@ function holds(left: string, words: readonly Term[], cuts: readonly Cut[]): bool
     )
   )
     return false;
+  // What was said of it is gone: "The reason is.", "One was so ill.", "the 8."
+  const last = words.at(-1);
+  const whole = last !== undefined && !cuts.some((c) => c.start < last.end && c.end > last.start);
+  if (!whole && BARE_END.test(left)) return false;
   if (/^(and|or|but|so|yet|nor)\b/i.test(left) && !/^(and|or|but|so|yet|nor)\b/i.test(words[0]?.text ?? ''))
     return false;
   if (!words.length) return true;
@@ -104,6 +109,10 @@ function holds(left: string, words: readonly Term[], cuts: readonly Cut[]): bool
   if (/\?["”’)]*$/.test(left)) return kept.some((w) => w.finite);
   return !words.some((w) => w.finite) || saysSomething(kept) || kept.some((w) => w.finite && w === kept[0]);
 }
+
+/** What cannot end a sentence: forms of to be and helping verbs, a degree, a number that counts nothing, a hyphen, three dots. */
+const BARE_END =
+  /(?:\b(?:is|are|was|were|be|been|being|am|has|have|had|does|did|do|will|would|can|could|may|might|shall|should|must|very|too|such|so|quite|called|not|just|even)|\b(?:so|too|as|how) \p{L}+|\b(?:the|a|an) [\d-]+|\p{L}(?:-|\.\.\.|…))[.!?]?["”’)]*$/iu;
 
 /** The longest beginning that ends before a clause or phrase, with an ellipsis. */
 function breakOff(text: string, longest: number, cuts: readonly Cut[], words: readonly Term[]): Shortened {
@@ -124,12 +133,16 @@ function breakOff(text: string, longest: number, cuts: readonly Cut[], words: re
   ].map((m) => m.index);
   const fitting = ends.filter((e) => e <= room && e > room * 0.45);
   const whole = fitting.filter((e) => !BINDING.test(base.slice(e)));
-  const at = (whole.length ? whole : fitting).at(-1) ?? base.lastIndexOf(' ', room);
+  // What stays says something, if it can.
+  const says = (ends: readonly number[]) =>
+    ends.findLast((e) => !words.length || saysSomething(terms(base.slice(0, e))));
+  const at =
+    says(whole) ?? says(fitting) ?? (whole.length ? whole : fitting).at(-1) ?? base.lastIndexOf(' ', room);
   const head = base
     .slice(0, at > 0 ? at : room)
-    .replace(/[\s,;:–—]+$/, '')
+    .replace(/[\s,;:–—-]+$/, '')
     .replace(
-      /(?:[\s,]+(?:and|or|but|as|of|the|a|an|to|with|for|in|on|at|by|from|that|which|who|than|more|less|against|until))+$/i,
+      /(?:[\s,]+(?:and|or|but|as|of|the|a|an|to|with|for|in|on|at|by|from|that|which|who|than|more|less|against|until|is|are|was|were|be|been))+$/i,
       '',
     );
   const open = head.split('“').length > head.split('”').length ? '”' : '';

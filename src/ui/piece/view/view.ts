@@ -50,7 +50,10 @@ export class View {
     const alive = new Set(now);
     const selected = this.state.selected.filter((id) => alive.has(id));
     if (selected.length === this.state.selected.length) return;
-    if (selected.length) return this.store.setState({ selected });
+    if (selected.length) {
+      this.store.setState({ selected });
+      return;
+    }
     const first = Math.min(...this.state.selected.map((id) => before.indexOf(id)));
     const next = before.slice(0, Math.max(0, first)).findLast((id) => alive.has(id)) ?? now[0];
     this.store.setState({ selected: next === undefined ? [] : [next], slot: 0 });
