@@ -141,9 +141,7 @@ test('words in German: brought and typed, seen on the monitor, missed by the pro
   await tool.getByLabel('Line 1 in German').fill('Ein kleiner Versuch');
   await expect(tool).toContainText('1 of');
   await expect
-    .poll(async () =>
-      before.equals(await page.locator('.monitor canvas').first().screenshot()),
-    )
+    .poll(async () => before.equals(await page.locator('.monitor canvas').first().screenshot()))
     .toBe(false);
 
   // A text with the wrong number of lines changes nothing, and says so.

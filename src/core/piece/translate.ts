@@ -4,7 +4,7 @@ import type { Translation } from './translations.ts';
 import type { Piece, Scene } from './types.ts';
 
 /** Everything of a scene that is translated, as one text: by it is known whether the words have changed since. */
-export const wordsOf = ({ shown, spoken }: Pick<Scene, 'shown' | 'spoken'>): string =>
+const wordsOf = ({ shown, spoken }: Pick<Scene, 'shown' | 'spoken'>): string =>
   spoken === null ? shown : `${shown}\n${spoken}`;
 
 export const translationOf = (

@@ -9,6 +9,20 @@ const SHADOW = [
   { right: 2, down: 7, wider: 1 },
 ] as const;
 
+/** How far the panel of a block of words reaches. */
+export function aroundOf({ pad, span }: PanelStyle, words: Rect, zone: Zone, stage: Size): Rect {
+  const [x, width] =
+    span === 'stage'
+      ? [0, stage.width]
+      : span === 'zone'
+        ? [zone.x - pad.x, zone.width + 2 * pad.x]
+        : [words.x - pad.x, words.width + 2 * pad.x];
+  return {
+    ...{ x: Math.round(x), y: Math.round(words.y - pad.y) },
+    ...{ width: Math.round(width), height: Math.round(words.height + 2 * pad.y) },
+  };
+}
+
 /** The panel of a block of words, and how far it reaches. */
 export function panelOf(
   style: PanelStyle,
@@ -16,16 +30,7 @@ export function panelOf(
   zone: Zone,
   stage: Size,
 ): { shapes: Shape[]; ornaments: Ornament[]; around: Rect } {
-  const { pad } = style;
-  const y = words.y - pad.y;
-  const height = words.height + 2 * pad.y;
-  const [x, width] =
-    style.span === 'stage'
-      ? [0, stage.width]
-      : style.span === 'zone'
-        ? [zone.x - pad.x, zone.width + 2 * pad.x]
-        : [words.x - pad.x, words.width + 2 * pad.x];
-  const around = { x: Math.round(x), y: Math.round(y), width: Math.round(width), height: Math.round(height) };
+  const around = aroundOf(style, words, zone, stage);
   const { border, radius, colour, shadow } = style;
   const shadows: Shape[] = shadow
     ? SHADOW.map(({ right, down, wider }) => ({

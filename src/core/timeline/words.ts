@@ -14,6 +14,7 @@ import { hashtags } from '../text/tokens.ts';
 import type { Frames } from '../time.ts';
 import { type Behind, behindOf } from './behind.ts';
 import { legibleOn } from './legible-on.ts';
+import { offHeads } from './off-heads.ts';
 import { panelOf, shadeOf } from './panels.ts';
 import type { SceneTime } from './times.ts';
 import type {
@@ -309,7 +310,10 @@ function standingOf(zone: Zone, words: Rect, layout: WordLayout, on: Ground) {
   const { dress, format, stage, behind } = on;
   const place = dress.places?.[format];
   const stand = dress.style.stand ?? LAYOUTS[layout].words.stand;
-  if (!place) return stand(zone, words, behind && ((part) => behind.cost(part)));
+  if (!place) {
+    const wanted = stand(zone, words, behind && ((part) => behind.cost(part)));
+    return behind ? offHeads(wanted, { zone, format, stage, words, style: dress.style, behind }) : wanted;
+  }
   const y = Math.round(place.y * stage.height - words.height / 2);
   return { y: Math.max(0, Math.min(stage.height - words.height, y)), standsOn: false };
 }
