@@ -1,8 +1,9 @@
 import { contentKey } from '../hash.ts';
-import type { SceneLook, Stress, Style } from '../piece/types.ts';
+import type { Scene, SceneLook, Stress, Style } from '../piece/types.ts';
 import { msToFrames } from '../time.ts';
 import type { WordLayout } from './layouts.ts';
 import { luminanceOf, ratioOf } from './legible.ts';
+import { asLogoCard, logoGround } from './logo-card.ts';
 import { overWord, panel, strip, underWord } from './looks/make.ts';
 import { type LookName, lookOf } from './looks.ts';
 import type { Face, LayoutStyle, Look, PartStyle } from './types.ts';
@@ -39,7 +40,7 @@ export const lookNameOf = (piece: { look: LookName }, scene: { look: SceneLook |
 /** piece: its look and what it changes of it; scene: exceptions, which win. */
 export function dressOf(
   piece: { look: LookName; style: Style },
-  scene: { look: SceneLook | null },
+  scene: { look: SceneLook | null } & Partial<Pick<Scene, 'layout' | 'pictures'>>,
   layout: WordLayout,
 ): Dress {
   const name = lookNameOf(piece, scene);
@@ -47,11 +48,14 @@ export function dressOf(
   known.set(piece.style, byScene);
   const byLayout = byScene.get(scene.look ?? NO_CHANGES) ?? new Map<string, Dress>();
   byScene.set(scene.look ?? NO_CHANGES, byLayout);
-  const have = byLayout.get(`${name} ${layout}`);
+  const logo = logoGround(scene);
+  const kind = `${name} ${layout} ${logo ?? ''}`;
+  const have = byLayout.get(kind);
   if (have) return have;
   const changes = merged(piece.style, scene.look);
-  const done = dressed(contentKey({ name, layout, changes }), name, layout, changes);
-  byLayout.set(`${name} ${layout}`, done);
+  const key = contentKey({ name, layout, changes, ...(logo ? { logo } : {}) });
+  const done = dressed(key, name, layout, changes, logo);
+  byLayout.set(kind, done);
   return done;
 }
 
@@ -63,9 +67,10 @@ export function merged(of: Style, by: SceneLook | null): Style {
   return { ...of, ...(Object.fromEntries(own) as Partial<Style>), places };
 }
 
-function dressed(key: string, name: LookName, layout: WordLayout, c: Style): Dress {
+function dressed(key: string, name: LookName, layout: WordLayout, c: Style, logo: string | null): Dress {
   const look = lookOf(name);
-  const base = look.layouts[layout];
+  const own = look.layouts[layout];
+  const base = logo === null ? own : asLogoCard(own, against(logo, look));
   const faces = { ...look.faces };
   const role = base.head.face;
   faces[role] = faceOf(look.faces[role], c);

@@ -7,7 +7,7 @@ import { coloursOf, frameFor } from './frames.ts';
 import { layShots } from './shots.ts';
 import { laySound, voiceOf } from './sound.ts';
 import { layTimes } from './times.ts';
-import type { Facts, Timeline, TimelineScene } from './types.ts';
+import type { Facts, SceneColours, Timeline, TimelineScene } from './types.ts';
 import { layWords } from './words.ts';
 
 /**
@@ -27,7 +27,8 @@ export function compile(
   const times = layTimes(piece, facts, look);
   const frames = piece.scenes.map((scene) => frameFor(piece, scene, format, stage));
   const { shots, sounds } = layShots(piece, times, facts.assets, look, frames, stage);
-  const words = layWords(piece, times, shots, frames, format, stage, setter);
+  const colours = piece.scenes.map((scene) => coloursOf(piece, scene));
+  const words = layWords(piece, times, shots, frames, colours, format, stage, setter);
   return {
     format,
     ...stage,
@@ -44,7 +45,7 @@ export function compile(
         shots: shots[i] ?? [],
         grading: scene.grading,
         frame: frames[i] ?? null,
-        colours: coloursOf(piece, scene),
+        colours: colours[i] as SceneColours,
         words: words[i] ?? null,
         voice: voiceOf(times[i] as (typeof times)[number]),
         estimated,

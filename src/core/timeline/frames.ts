@@ -1,5 +1,6 @@
 import { dressOf, lookNameOf } from '../look/dress.ts';
 import type { Format, Size } from '../look/formats.ts';
+import { logoGround } from '../look/logo-card.ts';
 import { lookOf } from '../look/looks.ts';
 import type { Look, PictureStyle } from '../look/types.ts';
 import type { Piece, Scene } from '../piece/types.ts';
@@ -36,5 +37,6 @@ export function frameFor(piece: Piece, scene: Scene, format: Format, stage: Size
 
 export function coloursOf(piece: Piece, scene: Scene): SceneColours {
   const { ink, paper, ground } = lookOf(lookNameOf(piece, scene)).colours;
-  return { ink, paper, ground };
+  const logo = logoGround(scene);
+  return { ink, paper, ground: logo === null ? ground : [logo, logo] };
 }

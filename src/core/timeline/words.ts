@@ -24,6 +24,7 @@ import type {
   PlacedGround,
   PlacedLine,
   PlacedWord,
+  SceneColours,
   Shape,
   Shot,
   WordsBlock,
@@ -58,6 +59,7 @@ export function layWords(
   times: readonly SceneTime[],
   shots: readonly (readonly Shot[])[],
   frames: readonly (PictureFrame | null)[],
+  colours: readonly SceneColours[],
   format: Format,
   stage: Size,
   setter: Typesetter,
@@ -83,7 +85,7 @@ export function layWords(
     const before = formats.get(format);
     if (before && same(before.inputs, inputs)) return before.block;
     const frame = frames[i] ?? null;
-    const behind = behindOf(inputs.shots, frame, scene.grading, dress.look.colours, stage);
+    const behind = behindOf(inputs.shots, frame, scene.grading, colours[i] ?? dress.look.colours, stage);
     const block = blockOf(scene, layout, inputs, { dress, format, stage, setter, frame, behind });
     formats.set(format, { inputs, block });
     return block;
