@@ -1,8 +1,15 @@
 import type { NewId } from '../piece/actions.ts';
 import { emptyScene, type Piece, type Placement, type Scene } from '../piece/types.ts';
 import type { Source } from '../source/types.ts';
+import type { Milliseconds } from '../time.ts';
 import { broughtAlong, type DraftOptions, draftPiece } from './draft.ts';
+import { outlineMs } from './length.ts';
 import type { OutlineChoices, OutlineLine } from './types.ts';
+
+/** A length that the source cannot fill is not missed by the piece: it is as long as there is something to say. */
+const FILLED = 0.9;
+const reached = (targetMs: Milliseconds | null, lines: readonly OutlineLine[]): Milliseconds | null =>
+  targetMs !== null && outlineMs(lines) < FILLED * targetMs ? null : targetMs;
 
 /**
  * A piece from the lines of an outline. Pictures of the source that we have a copy of are taken over; the other scenes
@@ -27,7 +34,7 @@ export function draftFromOutline(
     ...draftPiece(options),
     title: (options.title?.trim() || source.title || lines[0]?.shown || '').slice(0, 200),
     source: { id: options.sourceId, kind: source.kind, title: source.title.slice(0, 500) },
-    targetMs: source.kind === 'photos' ? null : choices.targetMs,
+    targetMs: source.kind === 'photos' ? null : reached(choices.targetMs, lines),
     scenes: lines.map(
       (l): Scene => ({
         ...emptyScene(newId()),

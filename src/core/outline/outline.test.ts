@@ -135,6 +135,28 @@ describe('the outline of an article', () => {
     });
     expect(applyEdit(piece, edit('x', [{ op: 'remove', id: piece.scenes[0]?.id ?? '' }])).ok).toBe(true);
   });
+
+  it('wants a length only where the source has enough to say', () => {
+    const source = article();
+    const drafted = (targetMs: number | null) => {
+      const choices = with_(source, { targetMs });
+      const lines = outlineLines(source, choices);
+      let n = 0;
+      return draftFromOutline(
+        source,
+        choices,
+        lines,
+        { format: '9:16', voice: 'maud', mood: 'gentle', sourceId: null },
+        () => `id${n++}`,
+      ).targetMs;
+    };
+    expect([drafted(15_000), drafted(30_000), drafted(300_000), drafted(null)]).toEqual([
+      15_000,
+      30_000,
+      null,
+      null,
+    ]);
+  });
 });
 
 const fact = <T>(value: T) => ({ value, origin: 'json-ld' as const });

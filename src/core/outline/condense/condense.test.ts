@@ -148,6 +148,15 @@ describe('sentences of real pages', () => {
     expect(noteOf(text)?.line).toBe(line);
   });
 
+  it('show nothing that the voice leaves out', () => {
+    const text =
+      'Declaring that the soul of the ferry is at stake, the mayor of Reedmere has ordered a whole review of all the boats on the canal that since the winter of 1950 have carried coal and salt.';
+    const note = noteOf(text);
+    expect(note?.spoken.length).toBeLessThan(text.length);
+    for (const word of note?.line.match(/[\p{L}\p{N}]+/gu) ?? [])
+      expect(note?.spoken.toLowerCase()).toContain(word.toLowerCase());
+  });
+
   it('count for little where the page speaks of itself', () => {
     const plain = noteOf('The ferry can be seen at the eastern bank of the canal at six.')?.score ?? 0;
     for (const talk of [

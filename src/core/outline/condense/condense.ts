@@ -3,7 +3,7 @@ import { type SentenceNote, type Source, sentencesOf } from '../../source/types.
 import { looksLikeCode } from '../../text/code.ts';
 import { contentWords } from '../../text/tokens.ts';
 import { terms } from './grammar.ts';
-import { LINE, shorten } from './shorten.ts';
+import { LINE, type Shortened, shorten } from './shorten.ts';
 import { hasFiniteVerb, type Standing, standingOf, withoutConnective } from './stands.ts';
 import { weighWords } from './vectors.ts';
 
@@ -52,8 +52,9 @@ export function annotate(source: Source): Record<string, SentenceNote> {
   all.forEach((a, i) => {
     const { text, id } = a.sentence;
     const said = balanced(english ? withoutConnective(dashed(text)) : dashed(text));
-    const short = shorten(said, LINE.longest, source.language);
     const spoken = shorten(said, LINE.spoken, source.language);
+    const voice = spoken.brokenOff ? said : spoken.text;
+    const short = lineOf(said, voice, source.language);
     const standing = worse(
       standingOf(said, english),
       short.brokenOff
@@ -106,12 +107,20 @@ export function annotate(source: Source): Record<string, SentenceNote> {
     if (a.passage.kind === 'heading') score *= WEIGH.heading;
     out[id] = {
       line: short.text,
-      spoken: spoken.brokenOff ? said : spoken.text,
+      spoken: voice,
       score: Math.round(score * 1000) / 1000,
       reasons,
     };
   });
   return out;
+}
+
+/** What is shown of a sentence: nothing that the voice leaves out. */
+function lineOf(said: string, voice: string, language: string): Shortened {
+  const line = shorten(said, LINE.longest, language);
+  const heard = new Set(voice.toLowerCase().match(/[\p{L}\p{N}]+/gu));
+  const all = (line.text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []).every((w) => heard.has(w));
+  return all ? line : shorten(voice, LINE.longest, language);
 }
 
 /** Two hyphens as the dash for which they stand. */
