@@ -1,10 +1,25 @@
 import type { Passage, Source } from '../source/types.ts';
 import type { OutlineChoices } from './types.ts';
 
-/** The chapters that are told: those that were chosen, or the first. */
-export function toldChapters({ chapters }: Source, choices: Pick<OutlineChoices, 'chapters'>): string[] {
+/** What stands in a book before it begins. */
+const FRONT =
+  /^["“‘]?(?:about|copyright|(?:table of )?contents|title ?page|half ?title|cover|also (?:by|available)|by the same|dedication|acknowledge?ments?|imprint|colophon|praise for|list of|frontispiece|epigraph|publisher|licen[cs]e|note on the (?:text|edition))\b/i;
+
+/** A motto and a part's name are shorter than a chapter. */
+const LEAST_LETTERS = 1500;
+
+/** The chapters that are told: those that were chosen, or the first of the book itself. */
+export function toldChapters(
+  { chapters, passages }: Source,
+  choices: Pick<OutlineChoices, 'chapters'>,
+): string[] {
   const chosen = chapters.filter((c) => choices.chapters.includes(c.id)).map((c) => c.id);
-  return chosen.length ? chosen : chapters.slice(0, 1).map((c) => c.id);
+  if (chosen.length) return chosen;
+  const own = chapters.filter((c) => !FRONT.test(c.title));
+  const lettersOf = ({ start, end }: (typeof chapters)[number]) =>
+    passages.slice(start, end).reduce((n, p) => n + p.sentences.reduce((m, s) => m + s.text.length, 0), 0);
+  const first = own.find((c) => lettersOf(c) >= LEAST_LETTERS) ?? own[0] ?? chapters[0];
+  return first ? [first.id] : [];
 }
 
 /** Kept with the whole: what is worked out for a list of passages is remembered by the list. */

@@ -86,7 +86,7 @@ export function pageMeta(doc: Doc): PageMeta {
   const title = pickTitle(declared, h1, documentTitle, site, doc);
   return {
     title: plainTitle(title),
-    author: clean(
+    author: writerName(
       authors.slice(0, 3).join(', ') ||
         meta(doc, 'author', 'article:author', 'dc.creator', 'parsely-author') ||
         byline(doc),
@@ -179,7 +179,8 @@ function definition(doc: Doc, name: RegExp): string {
   return value.length < 90 ? value : '';
 }
 
-function clean(author: string): string {
+/** A name as it is called, without what stands round it; empty where there is none. */
+export function writerName(author: string): string {
   const name = BY.exec(author)?.[1] ?? author;
   if (/^https?:/.test(name)) return '';
   const bare = name

@@ -30,7 +30,7 @@ export const WEIGH = {
 
 /** The page speaks of itself, or of what is to come. */
 const PAGE_TALK =
-  /^\(?corrects\b|\b(subscribe|newsletter|sign up|click here|read more|share this|follow us|cookies?|all rights reserved|photo(graph)?s? by|image courtesy|scroll down|log in|advertisement|table of contents|in this article|listen live|click (?:to|on)|use the form|can be reached at|contributed to this|on (?:twitter|facebook|instagram)\b.{0,20}$|real-time snapshot|data is delayed|market data|view (?:the )?(?:gallery|slideshow)|this (?:story|report|review) (?:was|has been)|was reviewed using|podcast)\b|[\w.]+@[\w-]+\.\w/i;
+  /^\(?corrects\b|\b(subscribe|newsletter|sign up|click here|read more|share this|follow us|cookies?|all rights reserved|photo(graph)?s? by|image courtesy|scroll down|log in|advertisement|table of contents|in this article|listen live|click (?:to|on)|use the form|can be reached at|contributed to this|on (?:twitter|facebook|instagram)\b.{0,20}$|real-time snapshot|data is delayed|market data|view (?:the )?(?:gallery|slideshow)|this (?:story|report|review) (?:was|has been)|was reviewed using|copyright:|commercial purposes|permission is granted|personal use only|podcast)\b|[\w.]+@[\w-]+\.\w/i;
 
 /**
  * Weighs and shortens every sentence of a source. Centrality is LexRank (Erkan and Radev, 2004: power iteration on

@@ -112,7 +112,7 @@ function holds(left: string, words: readonly Term[], cuts: readonly Cut[]): bool
 
 /** What cannot end a sentence: forms of to be and helping verbs, a degree, a number that counts nothing, a hyphen, three dots. */
 const BARE_END =
-  /(?:\b(?:is|are|was|were|be|been|being|am|has|have|had|does|did|do|will|would|can|could|may|might|shall|should|must|very|too|such|so|quite|called|not|just|even)|\b(?:so|too|as|how) \p{L}+|\b(?:the|a|an) [\d-]+|\p{L}(?:-|\.\.\.|…))[.!?]?["”’)]*$/iu;
+  /(?:\b(?:is|are|was|were|be|been|being|am|has|have|had|does|did|do|will|would|can|could|may|might|shall|should|must|very|too|such|so|quite|called|not|just|even)|\b(?:so|too|as|how|both|between) \p{L}+|\b(?:the|a|an) [\d-]+|\p{L}(?:-|\.\.\.|…))[.!?]?["”’)]*$/iu;
 
 /** The longest beginning that ends before a clause or phrase, with an ellipsis. */
 function breakOff(text: string, longest: number, cuts: readonly Cut[], words: readonly Term[]): Shortened {

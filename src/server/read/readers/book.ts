@@ -2,7 +2,7 @@ import path from 'node:path';
 import { Failed } from '../../../core/failure.ts';
 import { type Chapter, emptySource, type Passage, type Source } from '../../../core/source/types.ts';
 import { fromMarkup } from '../mark-up-source.ts';
-import { day } from '../meta.ts';
+import { day, writerName } from '../meta.ts';
 import { Package, parseXml, type Xml } from '../package.ts';
 import type { Reader } from './types.ts';
 
@@ -67,7 +67,7 @@ async function readEpub(bytes: Buffer): Promise<Source> {
   return {
     ...emptySource('article', { kind: 'book', count: chapters.length }),
     title: said('title') || chapters[0]?.title || '',
-    author: said('creator'),
+    author: writerName(said('creator')),
     date: day(said('date')),
     site: said('publisher'),
     language: said('language').toLowerCase() || 'en',

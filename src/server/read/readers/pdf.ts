@@ -1,6 +1,7 @@
 import { Failed } from '../../../core/failure.ts';
 import { emptySource, type Source } from '../../../core/source/types.ts';
 import { languageOf } from '../../../core/text/language.ts';
+import { writerName } from '../meta.ts';
 import { PassageCollector } from '../passages.ts';
 import { extractTitle } from '../title.ts';
 import type { Reader } from './types.ts';
@@ -244,7 +245,7 @@ function assemble(
     ...emptySource('article', { kind: 'pdf', count }),
     passages: collector.passages,
     language: languageOf(all.map((s) => s.text).join(' ')),
-    author: (info.Author ?? '').trim(),
+    author: writerName((info.Author ?? '').trim()),
   };
   if (count > PDF_LIMITS.pages) source.notes.push({ code: 'pages-read', read: PDF_LIMITS.pages, of: count });
   extractTitle(source, (info.Title ?? '').trim());

@@ -3,7 +3,7 @@ import { Failed } from '../../../core/failure.ts';
 import type { Source } from '../../../core/source/types.ts';
 import { parsePage, textOf } from '../dom.ts';
 import { fromMarkup } from '../mark-up-source.ts';
-import { day } from '../meta.ts';
+import { day, writerName } from '../meta.ts';
 import { Package } from '../package.ts';
 import { extractTitle } from '../title.ts';
 import type { Reader } from './types.ts';
@@ -44,7 +44,7 @@ async function readDocx(bytes: Buffer): Promise<Source> {
   }
   const core = await coreProperties(parts);
   const source = fromMarkup(html, { kind: 'word' });
-  source.author = core.author;
+  source.author = writerName(core.author);
   source.date = core.date;
   extractTitle(source, core.title);
   return source;
