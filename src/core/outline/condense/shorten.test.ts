@@ -193,6 +193,21 @@ describe('what a shortened sentence is never left as', () => {
     expect(line(long)).toBe(short);
   });
 
+  it.each([
+    [
+      'fr',
+      'Vous montrerez que les titres de la presse gardent un attrait indéniable pour les grands patrons de ce pays depuis toujours.',
+      'Vous montrerez que les titres de la presse gardent un attrait indéniable …',
+    ],
+    [
+      'de',
+      'Am frühen Morgen des dritten Tages verließ die alte Fähre das Ufer mit vierzig Leuten und einem großen braunen Hund an Bord.',
+      'Am frühen Morgen des dritten Tages verließ die alte Fähre das Ufer mit vierzig Leuten …',
+    ],
+  ])('ends in %s with no word that belongs to the next one', (language, long, short) => {
+    expect(shorten(long, 90, language).text).toBe(short);
+  });
+
   it('keeps the town of a street', () => {
     expect(
       line(

@@ -54,7 +54,7 @@ export function shorten(sentence: string, longest: number = LINE.longest, langua
       dropped: [...new Set(best.used.map((c) => c.why))],
       brokenOff: best.text.includes('…') && !text.includes('…'),
     };
-  return breakOff(text, longest, cuts, words);
+  return breakOff(text, longest, cuts, words, language);
 }
 
 /** The text without the cuts, tidied: spaces, commas, a capital first, its own full stop last. */
@@ -112,10 +112,36 @@ function holds(left: string, words: readonly Term[], cuts: readonly Cut[]): bool
 
 /** What cannot end a sentence: forms of to be and helping verbs, a degree, a number that counts nothing, a hyphen, three dots. */
 const BARE_END =
-  /(?:\b(?:is|are|was|were|be|been|being|am|has|have|had|does|did|do|will|would|can|could|may|might|shall|should|must|very|too|such|so|quite|called|not|just|even)|\b(?:so|too|as|how|both|between) \p{L}+|\b(?:the|a|an) [\d-]+|\p{L}(?:-|\.\.\.|…))[.!?]?["”’)]*$/iu;
+  /(?:\b(?:is|are|was|were|be|been|being|am|has|have|had|does|did|do|will|would|can|could|may|might|shall|should|must|very|too|such|so|quite|called|not|just|even)|\b(?:so|too|as|how|both|between|what) \p{L}+|\b(?:the|a|an) [\d-]+|\p{L}(?:-|\.\.\.|…))[.!?]?["”’)]*$/iu;
+
+/** Words that belong to what comes after them, by language. */
+const LOOSE: Record<string, string> = {
+  en: 'and or but as of the a an to with for in on at by from that which who than more less against until is are was were be been',
+  de: 'und oder aber der die das den dem des ein eine einen einem einer eines mit für von zu zum zur im in am an auf bei aus nach vor über unter dass die ist sind war sehr',
+  fr: 'et ou mais le la les un une des de du à au aux pour par sur dans avec sans en que qui dont où est sont très ce cette ces son sa ses',
+  es: 'y o pero el la los las un una unos unas de del a al para por con en que quien es son muy su sus',
+  it: 'e o ma il lo la i gli le un uno una di del della dei a al alla per con in su che chi è sono molto',
+  nl: 'en of maar de het een van voor met op in aan bij uit naar dat die is zijn zeer',
+  pt: 'e ou mas o a os as um uma de do da dos das para por com em no na que é são muito',
+};
+/** Words before which a sentence may be broken off; in other languages before any that belongs to what follows. */
+const BEFORE =
+  'and or but because which who that while when where before after to for with in on at from by of as';
+const breaksIn = (language: string): RegExp => {
+  const words = language.startsWith('en') ? BEFORE : (LOOSE[language.slice(0, 2)] ?? BEFORE);
+  return new RegExp(`[,;:]\\s|\\s[–—]\\s|\\s(?=(?:${words.replaceAll(' ', '|')})\\s)`, 'g');
+};
+const looseEnd = (language: string): RegExp =>
+  new RegExp(`(?:[\\s,]+(?:${(LOOSE[language.slice(0, 2)] ?? LOOSE.en ?? '').replaceAll(' ', '|')}))+$`, 'i');
 
 /** The longest beginning that ends before a clause or phrase, with an ellipsis. */
-function breakOff(text: string, longest: number, cuts: readonly Cut[], words: readonly Term[]): Shortened {
+function breakOff(
+  text: string,
+  longest: number,
+  cuts: readonly Cut[],
+  words: readonly Term[],
+  language: string,
+): Shortened {
   const first = cuts.find(
     (c) =>
       c.cost < 1.4 &&
@@ -126,11 +152,7 @@ function breakOff(text: string, longest: number, cuts: readonly Cut[], words: re
   const dropped = first ? [first.why] : [];
   if (base.length <= longest) return { text: base, dropped, brokenOff: false };
   const room = longest - 2;
-  const ends = [
-    ...base.matchAll(
-      /[,;:]\s|\s[–—]\s|\s(?=(?:and|or|but|because|which|who|that|while|when|where|before|after|to|for|with|in|on|at|from|by|of|as)\s)/g,
-    ),
-  ].map((m) => m.index);
+  const ends = [...base.matchAll(breaksIn(language))].map((m) => m.index);
   const fitting = ends.filter((e) => e <= room && e > room * 0.45);
   const whole = fitting.filter((e) => !BINDING.test(base.slice(e)));
   // What stays says something, if it can.
@@ -141,10 +163,7 @@ function breakOff(text: string, longest: number, cuts: readonly Cut[], words: re
   const head = base
     .slice(0, at > 0 ? at : room)
     .replace(/[\s,;:–—-]+$/, '')
-    .replace(
-      /(?:[\s,]+(?:and|or|but|as|of|the|a|an|to|with|for|in|on|at|by|from|that|which|who|than|more|less|against|until|is|are|was|were|be|been))+$/i,
-      '',
-    );
+    .replace(looseEnd(language), '');
   const open = head.split('“').length > head.split('”').length ? '”' : '';
   return { text: `${head} …${open}`, dropped: [...dropped, 'rest'], brokenOff: true };
 }
