@@ -78,13 +78,29 @@ export function RenderList({ pieceId, newestRev }: { pieceId?: string; newestRev
     all: !pieceId,
     older: newestRev !== undefined && r.rev < newestRev,
   });
+  const rows = (which: (r: RenderView) => boolean) =>
+    renders.data.map((r) => which(r) && <RenderRow key={r.id} {...shown(r)} />);
   return (
-    <ul className="renders">
-      {renders.data.map((r) => r.state === 'running' && <RenderRow key={r.id} {...shown(r)} />)}
-      <Queue waiting={waiting} shown={shown} />
-      {renders.data.map((r) => !isActive(r) && <RenderRow key={r.id} {...shown(r)} />)}
-    </ul>
+    <Queue waiting={waiting}>
+      {(queued) => (
+        <ul className="renders">
+          {rows((r) => r.state === 'running')}
+          {queued.map((q) => (
+            <WaitingRow key={q.render.id} row={shown(q.render)} {...q} />
+          ))}
+          {rows((r) => !isActive(r))}
+        </ul>
+      )}
+    </Queue>
   );
+}
+
+/** place: in the queue, from 0. */
+interface Queued {
+  render: RenderView;
+  place: number;
+  of: number;
+  onMove: (by: 1 | -1) => void;
 }
 
 interface Row {
@@ -97,7 +113,7 @@ const POINTER = { activationConstraint: { distance: 6 } };
 const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
 
 /** Those that wait: dragged to their places, or moved by their arrows. */
-function Queue({ waiting, shown }: { waiting: RenderView[]; shown: (r: RenderView) => Row }) {
+function Queue({ waiting, children }: { waiting: RenderView[]; children: (queued: Queued[]) => ReactNode }) {
   const client = useQueryClient();
   const { message } = App.useApp();
   const [wanted, setWanted] = useState<string[] | null>(null);
@@ -129,26 +145,15 @@ function Queue({ waiting, shown }: { waiting: RenderView[]; shown: (r: RenderVie
       }
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-        {rows.map((r, i) => (
-          <WaitingRow key={r.id} row={shown(r)} place={i} of={ids.length} onMove={(by) => move(i, i + by)} />
-        ))}
+        {children(
+          rows.map((render, i) => ({ render, place: i, of: ids.length, onMove: (by) => move(i, i + by) })),
+        )}
       </SortableContext>
     </DndContext>
   );
 }
 
-/** place: in the queue, from 0. */
-function WaitingRow({
-  row,
-  place,
-  of,
-  onMove,
-}: {
-  row: Row;
-  place: number;
-  of: number;
-  onMove: (by: 1 | -1) => void;
-}) {
+function WaitingRow({ row, place, of, onMove }: Queued & { row: Row }) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: row.render.id,
   });
