@@ -33,7 +33,16 @@ for (
 
 // Enough to keep the worker busy all the while: VP9 takes its time.
 const deliveries = ['16:9', '1:1', '4:5'].map((format, i) => ({
-  ...{ id: `load-${i}`, kind: 'webm', format, height: 1080, captions: true, loudness: -14, name: '' },
+  ...{
+    id: `load-${i}`,
+    kind: 'webm',
+    format,
+    height: 1080,
+    captions: true,
+    language: null,
+    loudness: -14,
+    name: '',
+  },
 }));
 await post('/api/renders', { pieceId, deliveries });
 

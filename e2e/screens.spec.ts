@@ -3,7 +3,16 @@ import { accessible, begin, emptySet, pass, readDemo, rows, saved, voicesReady, 
 
 const VOICE = { name: 'maud', pace: 1, pitch: 0, tone: 'plain', pauses: 1 };
 
-const DELIVERY = { id: 'x', kind: 'mp4', format: null, height: 480, captions: true, loudness: -14, name: '' };
+const DELIVERY = {
+  id: 'x',
+  kind: 'mp4',
+  format: null,
+  height: 480,
+  captions: true,
+  language: null,
+  loudness: -14,
+  name: '',
+};
 
 test('every screen and pass meets WCAG 2.2 AA as far as axe can tell', async ({ page }) => {
   await page.goto('/');
