@@ -14,6 +14,8 @@ export const MATCH = {
   usedForSharpness: 8,
   usedForLines: 8,
   wordsWeight: 0.42,
+  /** A line that holds less than this in words is not met by all of them: "So come on Saturday." */
+  leastWords: 1.1,
   /** A brief says what shall be seen: its words count more. */
   briefWordsWeight: 0.5,
   /** Share of the tags' vector in the meaning of a picture. */
@@ -216,7 +218,7 @@ export class ShelfIndex {
     met.forEach((of, k) => {
       for (const [i, m] of of) overlap[i] = (overlap[i] as number) + m.worth * (weights[k] as number);
     });
-    const whole = total * 0.5 + 0.5 * Math.min(total, 3);
+    const whole = Math.max(MATCH.leastWords, total * 0.5 + 0.5 * Math.min(total, 3));
     const scores = new Float64Array(n);
     const wordsWeight = line.brief ? MATCH.briefWordsWeight : MATCH.wordsWeight;
     const byWordsOf = (i: number) => {

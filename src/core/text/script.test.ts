@@ -145,7 +145,7 @@ describe('scripts of many forms', () => {
       'a first line that ends',
       'It ends.\n\nThe lamps are lit.\nThe door is shut.',
       'sentence',
-      ['It ends.', 'The lamps are lit. The door is shut.'],
+      ['# It ends.', 'The lamps are lit.', 'The door is shut.'],
     ],
     [
       'a short first line of several',
@@ -176,7 +176,7 @@ describe('scripts of many forms', () => {
       'remarks before, between and unclosed',
       '[a map]\nWhere is it? [a river] Here. [unclosed\nDone [ x , y ] now .',
       'sentence',
-      ['Where is it? [a map, a river]', 'Here. [unclosed Done now. [x , y]'],
+      ['Where is it? Here. [unclosed [a map, a river]', 'Done now. [x , y]'],
     ],
     [
       'a remark in a remark',
@@ -294,5 +294,65 @@ describe('at its borders a script', () => {
     expect(titleFrom([line(long(70))])).toBe(long(70));
     expect(titleFrom([line(`${'word '.repeat(14)}end`)])).toBe(`${'word '.repeat(14).trim()} …`);
     expect(titleFrom([line('x'.repeat(71))])).toBe(`${'x'.repeat(70)} …`);
+  });
+});
+
+describe('lines that were meant as such', () => {
+  const cut = (text: string, split: Split = 'sentence') =>
+    cutScript(text, split).map((l) => `${{ title: '# ', number: '№ ', caption: '' }[l.layout]}${l.shown}`);
+
+  it('are the points of a list, each with its number, and what it says first by itself', () => {
+    const list = `Five things about bees 🐝
+
+1. They sleep. Up to eight hours, and some hold feet.
+2) One bee makes a twelfth of a teaspoon of honey in her whole life.
+3. In winter they shiver in a ball so that the queen is warm, and whoever has been outside goes in for some time.
+
+Would you keep a hive?`;
+    expect(cut(list)).toEqual([
+      '# Five things about bees 🐝',
+      '№ 1. They sleep.',
+      'Up to eight hours, and some hold feet.',
+      '№ 2) One bee makes a twelfth of a teaspoon of honey in her whole life.',
+      '3. In winter they shiver in a ball so that the queen is warm, and whoever has been outside goes in for some time.',
+      'Would you keep a hive?',
+    ]);
+    expect(cut('It was cold.\n3. May it was, and dark.')).toEqual([
+      'It was cold.',
+      '3. May it was, and dark.',
+    ]);
+  });
+
+  it('are points with a sign, without it', () => {
+    expect(
+      cut('You need\n- flour\n- two eggs from the farm\n- a little patience and a wooden spoon'),
+    ).toEqual(['# You need flour', 'two eggs from the farm', 'a little patience and a wooden spoon']);
+    expect(cut('– Come in, said she, and shut the door behind you.\nIt was so.')[0]).toMatch(/^– Come in/);
+  });
+
+  it('each end a sentence: nothing of two lines is joined but a scrap', () => {
+    expect(
+      cut('Roll your shoulders back.\nFollow for more.\nLink in bio.\nSend this to a friend. #stretch'),
+    ).toEqual([
+      '# Roll your shoulders back.',
+      'Follow for more. Link in bio.',
+      'Send this to a friend. #stretch',
+    ]);
+    expect(cut('It is here.\nGo. Now.\n[a door]\nStop.')).toEqual(['It is here. Go. Now.', 'Stop.']);
+  });
+
+  it('are verse: short, and mostly without an end', () => {
+    expect(
+      cut('I wrote you a letter\nand burned it in the sink\n\nnow the window is open\nagain\nagain'),
+    ).toEqual(['# I wrote you a letter', 'and burned it in the sink', 'now the window is open again again']);
+  });
+
+  it('are none where prose was wrapped', () => {
+    const wrapped =
+      'The ferry leaves the east bank at six with forty people who stand at\nthe rail and drink their coffee. Nobody has ever been left behind on\nthe shore. The lamps are lit.';
+    expect(cut(wrapped)).toEqual([
+      'The ferry leaves the east bank at six with forty people who stand at the rail and drink their coffee.',
+      'Nobody has ever been left behind on the shore. The lamps are lit.',
+    ]);
   });
 });

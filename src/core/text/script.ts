@@ -8,7 +8,7 @@ export type Split = (typeof SPLITS)[number];
 
 /** One scene to be. */
 export interface ScriptLine {
-  layout: 'title' | 'caption';
+  layout: 'title' | 'caption' | 'number';
   shown: string;
   /** From [brackets]: what the picture should show. */
   brief: string;
@@ -24,7 +24,22 @@ const SCRIPT = {
   longestLine: 240,
   longestTitle: 90,
   nestedRemarks: 4,
+  /** A line of its own that is shorter than this is joined to the one before. */
+  scrap: 14,
+  /** A point of a list with its number in large. */
+  longestPoint: 90,
+  /** Lines of verse: none longer than the first, on average not longer than the second. */
+  longestVerse: 60,
+  usualVerse: 45,
 } as const;
+
+/** Points of a list, by number or by a sign. */
+const POINT = /^(?:\d{1,2}[.)]|[-–•*▪◦])\s+\S/;
+const NUMBERED = /^\d{1,2}[.)]\s+\S/;
+const ONLY_REMARK = /^\[[^[\]]*\]$/;
+const SIGN = /^[-–•*▪◦]\s+/;
+/** The end of a sentence, with what may stand behind it: marks of speech, emoji, hashtags, a remark. */
+const ENDED = /[.!?…:]["'”’)]*(?:\s*(?:#[\p{L}\p{N}_]+|\p{Extended_Pictographic}|\ufe0f|\[[^[\]]*\]))*$/u;
 
 /** A [remark] without another one in it. */
 const REMARK_TEXT = /\[[^[\]]*\]/g;
@@ -32,7 +47,8 @@ const REMARK_TEXT = /\[[^[\]]*\]/g;
 /**
  * Cuts a script into lines for scenes. A heading (# in front, or a first short line without full stop over an empty
  * line) becomes a title; a remark in [brackets] becomes the brief of the line in or before which it stands; long
- * sentences are cut at clauses, tiny ones joined to their neighbour in the same paragraph. Where speakers take turns
+ * sentences are cut at clauses, tiny ones joined to their neighbour in the same line. Lines count as written where each ends a
+ * sentence, in verse, and in lists, whose points have their numbers in large. Where speakers take turns
  * ("Mira: ..."), each line has its speaker and is cut by itself; an empty line ends what a speaker says.
  */
 export const cutScript = (script: string, split: Split): ScriptLine[] =>
@@ -46,12 +62,21 @@ export function cutWithParagraphs(script: string, split: Split): (ScriptLine & {
     .replace(/\u200b|\ufeff/g, '')
     .trim();
   if (!text) return [];
+  const all = linesOf(text);
   const out: (ScriptLine & { paragraph: number })[] = [];
   let pendingBrief = '';
   let paragraphNow = 0;
-  const speakers = new Map(speakersOf(linesOf(text)).map((name) => [name.toLowerCase(), name]));
+  const speakers = new Map(speakersOf(all).map((name) => [name.toLowerCase(), name]));
   let speaker: string | null = null;
-  const put = (layout: ScriptLine['layout'], shown: string, brief: string) => {
+  // One line that begins with a number or a dash makes no list.
+  const listed = {
+    numbers: all.filter((l) => NUMBERED.test(l)).length > 1,
+    signs: all.filter((l) => SIGN.test(l)).length > 1,
+  };
+  const put = (as: ScriptLine['layout'], shown: string, brief: string) => {
+    const point =
+      as === 'caption' && listed.numbers && NUMBERED.test(shown) && shown.length <= SCRIPT.longestPoint;
+    const layout = point ? 'number' : as;
     const w = [pendingBrief, brief].filter(Boolean).join(', ');
     if (!shown) {
       pendingBrief = w;
@@ -82,7 +107,8 @@ export function cutWithParagraphs(script: string, split: Split): (ScriptLine & {
           cutRun();
           speaker = known;
         }
-        run.push(named && known ? line.slice(named.length) : line);
+        const bare = named && known ? line.slice(named.length) : line;
+        run.push(listed.signs ? bare.replace(SIGN, '') : bare);
         continue;
       }
       cutRun();
@@ -133,15 +159,57 @@ function cutParagraph(lines: string[], split: Split): { shown: string; brief: st
           .map((part, i) => ({ shown: part, brief: i === 0 ? brief : '' }));
       });
     case 'sentence': {
-      const { text, remarks } = hideRemarks(lines.join(' '));
-      const parts = sentences(text).map((s) => extractBrief(showRemarks(s, remarks)));
-      return joinTiny(parts).flatMap(({ shown, brief }) =>
+      const parts: ReturnType<typeof joinTiny> = [];
+      for (const unit of units(lines)) {
+        const [first, ...rest] = unitParts(unit);
+        const last = parts.at(-1);
+        const whole = last && first && `${last.shown} ${first.shown}`.trim();
+        const scrap = first && !first.brief && !rest.length && first.shown.length < SCRIPT.scrap;
+        if (last && whole && scrap && !POINT.test(first.shown) && whole.length <= SCRIPT.joinUpTo)
+          last.shown = whole;
+        else parts.push(...(first ? [first, ...rest] : []));
+      }
+      return parts.flatMap(({ shown, brief }) =>
         clauses(shown).map((c, i) => ({ shown: c, brief: i === 0 ? brief : '' })),
       );
     }
     default:
       return assertNever(split);
   }
+}
+
+/** What of a paragraph is cut by itself: its lines where they were meant as such, or all of it. */
+function units(lines: readonly string[]): string[] {
+  if (isVerse(lines) || lines.slice(0, -1).every((l) => ENDED.test(l) || ONLY_REMARK.test(l)))
+    return [...lines];
+  const out: string[] = [];
+  for (const line of lines) {
+    if (!out.length || POINT.test(line)) out.push(line);
+    else out[out.length - 1] += ` ${line}`;
+  }
+  return out;
+}
+
+/** Whether lines are written as verse: short, and most of them with no end of a sentence. */
+function isVerse(lines: readonly string[]): boolean {
+  const letters = lines.reduce((n, l) => n + l.length, 0);
+  const ended = lines.filter((l) => ENDED.test(l)).length;
+  return (
+    lines.length > 1 &&
+    ended * 2 < lines.length &&
+    letters <= SCRIPT.usualVerse * lines.length &&
+    lines.every((l) => l.length <= SCRIPT.longestVerse)
+  );
+}
+
+/** The sentences of a unit, tiny ones joined; what a point of a list says first stays with its number, by itself. */
+function unitParts(unit: string): ReturnType<typeof joinTiny> {
+  const number = NUMBERED.test(unit) ? (/^\S+\s+/.exec(unit)?.[0] ?? '') : '';
+  const { text, remarks } = hideRemarks(unit.slice(number.length));
+  const parts = sentences(text).map((s) => extractBrief(showRemarks(s, remarks)));
+  const [first, ...rest] = parts;
+  if (!number || !first) return joinTiny(parts);
+  return [{ ...first, shown: `${number.trim()} ${first.shown}` }, ...joinTiny(rest)];
 }
 
 /** First of the private-use characters that stand for remarks while sentences are found. */

@@ -153,7 +153,12 @@ describe('where a sentence ends', () => {
     ['It is “good.” Really.', ['It is “good.”', 'Really.']],
     ['Ask J. R. Miller. Or Dr. Lee.', ['Ask J. R. Miller.', 'Or Dr. Lee.']],
     ['Bring pens, ink, etc. All of it.', ['Bring pens, ink, etc. All of it.']],
-    ['It is plan B. Then we left.', ['It is plan B. Then we left.']],
+    ['It is plan B. Then we left.', ['It is plan B.', 'Then we left.']],
+    [
+      'It hums in the key of A. When it dies, it hums lower.',
+      ['It hums in the key of A.', 'When it dies, it hums lower.'],
+    ],
+    ['It is by J. Lund. It is by J. Osei.', ['It is by J. Lund.', 'It is by J. Osei.']],
     ['We saw NASA. Then we left.', ['We saw NASA.', 'Then we left.']],
     ['  One   two.\n\nThree. ', ['One two.', 'Three.']],
     ['', []],

@@ -67,7 +67,8 @@ function endsSentence(before: string, after: string): boolean {
   if (/^\s*\p{Ll}/u.test(after) && /[!?…]["'”’)]+$/u.test(text)) return false;
   const word = /(?:^|[\s(“"'])([\p{L}.]+)\.$/u.exec(text)?.[1];
   if (word === undefined) return true;
-  if (/^\p{Lu}$/u.test(word)) return false;
+  // "the key of A. When": a letter behind a small word names no person.
+  if (/^\p{Lu}$/u.test(word)) return /(?:^|\s)\p{Ll}+\s\p{Lu}\.$/u.test(text) && STARTS.test(after);
   if (INITIALISM.test(word) && /^\p{Lu}/u.test(word) && !STARTS.test(after)) return false;
   return !ABBREVIATIONS.has(word.toLowerCase());
 }

@@ -44,8 +44,19 @@ const WEAK = new Set(
   world wrong year years young`.split(/\s+/),
 );
 
+/** Words that say when, and nothing of what is seen then. */
+const WHEN = new Set(
+  `ago annual annually century centuries daily date dates day days decade decades hour hourly hours later minute minutes moment
+  moments month monthly months recently second seconds time times today tomorrow tonight week weekday weekly weeks year yearly years
+  yesterday monday mondays tuesday tuesdays wednesday wednesdays thursday thursdays friday fridays saturday saturdays sunday
+  sundays january february march april may june july august september october november december`.split(/\s+/),
+);
+
 /** How much a word says about what a picture should show, 0 to 1. */
-export const weightOf = (word: string): number => (WEAK.has(word.toLowerCase()) ? 0.55 : 1);
+export const weightOf = (word: string): number => {
+  const small = word.toLowerCase();
+  return WHEN.has(small) ? 0.1 : WEAK.has(small) ? 0.55 : 1;
+};
 
 const isStop = (word: string): boolean => STOP.has(word.toLowerCase()) || /^['’\d]/.test(word);
 
