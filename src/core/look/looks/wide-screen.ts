@@ -53,7 +53,7 @@ export const wideScreen = makeLook({
     }),
     caption: layout({
       head: part('text', WHITE, { highlight: marked }),
-      ...{ scale: scales(54, 54, 3), align: 'centre', picture },
+      ...{ scale: scales(64, 64, 3), align: 'centre', picture },
       reveal: reveal('whole'),
     }),
     quote: layout({
