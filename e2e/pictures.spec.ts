@@ -356,3 +356,35 @@ test('a picture of a library is seen with its price, bought once, used again, an
   await page.getByRole('button', { name: 'Render', exact: true }).click();
   await expect(page.getByText(/Pictures bought for it: one, €8\.00 in all/)).toBeVisible();
 });
+
+test('a logo that was brought stands above the words of the end card, on its own ground', async ({
+  page,
+}) => {
+  const logo = at('ferry-logo.png');
+  const drawn = 'color=c=0xc8341e:s=300x120,format=rgba,pad=460:200:80:40:color=0x00000000';
+  execFileSync('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', drawn, '-frames:v', '1', logo]);
+  const id = await begin(page);
+  await voicesReady(page);
+  const last = (await rows(page).count()) - 1;
+  await words(page, last + 1).click();
+  await rows(page)
+    .nth(last)
+    .getByRole('combobox', { name: /Layout/ })
+    .click();
+  await page.locator('.ant-select-item-option').getByText('End card').click();
+  await pass(page, 'Pictures');
+  await rows(page).nth(last).click();
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Bring own', exact: true }).click(),
+  ]);
+  await chooser.setFiles(logo);
+  await page.getByRole('button', { name: 'Show it in the chosen row' }).click({ timeout: 60_000 });
+  await saved(page);
+  const { scenes } = (await stored(page, id)).piece;
+  expect(scenes[last]).toMatchObject({
+    layout: 'end',
+    pictures: [{ by: 'writer', framing: { fit: 'whole' } }],
+  });
+  expect(scenes[last].pictures[0].framing.surround).toMatch(/^#/);
+});

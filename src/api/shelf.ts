@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { LICENCES, type Licence } from '../core/exchange/credits.ts';
 import { type Box, FORMATS, type Format } from '../core/look/formats.ts';
+import { LAYOUT_NAMES, type Layout } from '../core/look/layouts.ts';
 import { LIGHTS, type Light, type Order, STAGES, type Stage } from '../core/match/order.ts';
 import { HUES, type Hue } from '../core/picture/hues.ts';
 import type { Relief } from '../core/picture/relief.ts';
@@ -157,7 +158,7 @@ export interface PaintPlan {
 
 /** A line that will soon want a picture. */
 export interface WarmLine {
-  layout: 'title' | 'caption';
+  layout: Layout;
   shown: string;
   brief: string;
 }
@@ -178,7 +179,7 @@ export const warmShelf = endpoint('POST', '/api/shelf/warm', {
     lines: Joi.array()
       .items(
         Joi.object({
-          layout: oneOf(['title', 'caption']).required(),
+          layout: oneOf(LAYOUT_NAMES).required(),
           shown: Joi.string().max(LIMITS.textLength).required(),
           brief: Joi.string().allow('').max(2000).required(),
         }),

@@ -1,7 +1,7 @@
 'use client';
 
 import { useQueryClient } from '@tanstack/react-query';
-import { App } from 'antd';
+import { App, Button } from 'antd';
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef } from 'react';
 import { getPicture, type ShelfEntryView } from '../../api/shelf.ts';
 import { LITTER } from '../../core/outline/photos.ts';
@@ -39,10 +39,34 @@ export const wantedOf = (entry: ShelfEntryView): Wanted => ({
 
 /** Own pictures and clips on their way; they go on arriving while the writer does something else. */
 export function BringProvider({ children }: { children: ReactNode }) {
-  const { store, apply } = usePiece();
+  const { store, view, apply } = usePiece();
   const { message } = App.useApp();
   const client = useQueryClient();
   const wanted = useRef(new Map<File, string>());
+  /** How many were brought at once. */
+  const together = useRef(0);
+  /** It came alone: the row that is chosen can have it at once. */
+  const onShelf = useCallback(
+    (entry: ShelfEntryView) => {
+      const chosen = () => store.state.doc.scenes.find((s) => s.id === view.state.selected[0]);
+      return (
+        <>
+          “{entry.title}” is on your shelf.{' '}
+          <Button
+            size="small"
+            type="link"
+            onClick={() => {
+              const scene = chosen();
+              if (scene) apply(choosePicture(scene, wantedOf(entry), view.state.slot));
+            }}
+          >
+            Show it in the chosen row
+          </Button>
+        </>
+      );
+    },
+    [store, view, apply],
+  );
   const arrived = useCallback(
     async (one: Sending, assetId: string) => {
       const entry = await call(getPicture, { params: { id: assetId } });
@@ -50,9 +74,10 @@ export function BringProvider({ children }: { children: ReactNode }) {
       void client.invalidateQueries({ queryKey: ['search'] });
       const scene = store.state.doc.scenes.find((s) => s.id === wanted.current.get(one.file));
       if (scene) apply(choosePicture(scene, wantedOf(entry)));
-      else message.success(`“${entry.title}” is on your shelf.`, 2);
+      else if (together.current > 1) message.success(`“${entry.title}” is on your shelf.`, 2);
+      else message.success({ content: onShelf(entry), duration: 8 });
     },
-    [client, store, apply, message],
+    [client, store, apply, message, onShelf],
   );
   const uploads = useUploads(arrived);
   const { add } = uploads;
@@ -60,6 +85,7 @@ export function BringProvider({ children }: { children: ReactNode }) {
     (files: File[], sceneId: string | null) => {
       const real = files.filter((f) => !LITTER.test(f.name));
       if (sceneId && real[0]) wanted.current.set(real[0], sceneId);
+      together.current = real.length;
       add(real);
     },
     [add],
