@@ -8,9 +8,9 @@ const ABBREVIATIONS = new Set(
   ).split(' '),
 );
 
-/** Initials of a body or a country: "U.S.", "Ph.D." */
+/** Initials of a body or a country: "R.M.", "Ph.D." */
 const INITIALISM = /^(?:\p{L}{1,2}\.)+\p{L}$/u;
-/** Words with which a sentence begins after initials; anything else with a capital goes on: "the U.S. Senate". */
+/** Words with which a sentence begins after initials; anything else with a capital goes on: "the R.M. Senate". */
 const STARTS =
   /^["“‘(\s]*(?:the|a|an|it|its|he|she|they|we|you|i|his|her|their|our|this|that|these|those|there|here|in|on|at|for|from|with|by|as|if|when|while|after|before|since|until|but|and|so|yet|or|not|no|all|some|many|most|one|two|what|who|why|how|where|last|now|then|both|each|every|another|more|nobody|everybody|somebody|people|few|later|today|yesterday|tomorrow|meanwhile|however)\b/i;
 

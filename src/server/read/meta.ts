@@ -192,7 +192,7 @@ export function writerName(author: string): string {
 
 /** What stands behind a name: when it was written, what its bearer does, what more there is, where to follow. */
 const BESIDE_NAME =
-  /[\s,]*(?:\d|@|\b(?:posted|published|updated|more (?:from|by)|comments?|follow|senior|staff|contributing|special|chief|washington)\b(?!$)|\b(?:correspondent|reporter|editor|writer|columnist)s?\b).*$/iu;
+  /[\s,]*(?:\d|@|\b(?:posted|published|updated|more (?:from|by)|comments?|follow|senior|staff|contributing|special|chief)\b(?!$)|\b(?:correspondent|reporter|editor|writer|columnist)s?\b).*$/iu;
 
 /** Of what a page calls its site with all its rooms, the last: "Money - Life - The Marsh Post". */
 const lastOf = (site: string): string =>

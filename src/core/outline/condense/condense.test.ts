@@ -135,7 +135,7 @@ describe('sentences of real pages', () => {
   };
 
   it.each([
-    ['REEDMERE, Ala. -- The lock opens at six.', 'The lock opens at six.'],
+    ['REEDMERE, Marsh. -- The lock opens at six.', 'The lock opens at six.'],
     ['Reedmere (RNN) -- The lock opens at six.', 'The lock opens at six.'],
     ['REEDMERE — The lock opens at six.', 'The lock opens at six.'],
     ['“The lock opens at six.', '“The lock opens at six.”'],

@@ -338,7 +338,7 @@ function wantsMore(before: string, words: readonly Term[], at: number): boolean 
   return (last?.verb === true && last.end >= at - 1) || /ing$/i.test(last?.text ?? '') || PLACED.test(before);
 }
 
-/** Whether a list, a date or a place would be torn: ", 3G, and 4G", ", 1935", ", Edinburgh,". */
+/** Whether a list, a date or a place would be torn: ", 3G, and 4G", ", 1935", ", Reedmere,". */
 function breaksList(text: string, start: number, end: number): boolean {
   const [part, after] = [text.slice(start, end), text.slice(end)];
   if (/, (?:and|or) /.test(part) && /,/.test(text.slice(0, start))) return true;

@@ -151,8 +151,8 @@ describe('what a shortened sentence is never left as', () => {
   it.each([
     // A full stop twice.
     [
-      'The delays also have served to placate the U.S., which opposes rewarding the town while it defies the council.',
-      'The delays also have served to placate the U.S.',
+      'The delays also have served to placate the R.M., which opposes rewarding the town while it defies the council.',
+      'The delays also have served to placate the R.M.',
     ],
     // A form of to be with nothing behind it.
     [
@@ -211,8 +211,8 @@ describe('what a shortened sentence is never left as', () => {
   it('keeps the town of a street', () => {
     expect(
       line(
-        'The fire brigade was called to the chilli contest at the Kismet Inn, on St Leonards Place, Edinburgh, after two guests lay down on the floor.',
+        'The fire brigade was called to the chilli contest at the Lantern Inn, on Ferryman Lane, Reedmere, after two guests lay down on the floor.',
       ),
-    ).not.toMatch(/Inn, Edinburgh/);
+    ).not.toMatch(/Inn, Reedmere/);
   });
 });

@@ -14,7 +14,7 @@ export type Standing =
 const CONNECTIVE =
   /^(?:(?:moreover|furthermore|additionally|in addition|besides|also|thus|therefore|hence|consequently|as a (?:result|consequence)|accordingly|nevertheless|nonetheless|however|then|finally|lastly|in (?:fact|short|particular|general|other words)|of course|for (?:example|instance)|again|actually|basically|well|now|first of all|first(?:ly)?|second(?:ly)?|third(?:ly)?|next|on the other hand|by the way|that said|to begin with|last but not least|in conclusion|overall|still),\s+|(?:indeed|thus|therefore|hence|consequently),?\s+|(?:please )?note(?: also)?(?: that|:|,)\s+|[Nn]ow\s+(?=(?:we|you|let)\b)|however\s+(?=(?:for|in|on|at|the|a|an|with|if|when)\b)|(?:and|but|so|yet|or)\s+(?:also\s+)?|also\s+(?=(?:the|a|an|its?|there|every|most|many|some)\b))/i;
 
-/** Where a report was sent from, with a state or an agency: "REEDMERE, Ala. --", "Reedmere (RNN) –". */
+/** Where a report was sent from, with a state or an agency: "REEDMERE, Marsh. --", "Reedmere (RNN) –". */
 const SENT_FROM =
   /^\p{Lu}\p{L}+(?: \p{Lu}\p{L}+)?(?:, [\p{L}. ]{2,14})? \(\p{Lu}[\p{L} /]{1,20}\)\s*(?:--|—|–|-)\s+(?=[\p{Lu}“"])/u;
 
