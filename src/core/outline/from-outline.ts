@@ -7,7 +7,7 @@ import { outlineMs } from './length.ts';
 import type { OutlineChoices, OutlineLine } from './types.ts';
 
 /** A length that the source cannot fill is not missed by the piece: it is as long as there is something to say. */
-const FILLED = 0.93;
+const FILLED = 0.9;
 const reached = (targetMs: Milliseconds | null, lines: readonly OutlineLine[]): Milliseconds | null =>
   targetMs !== null && outlineMs(lines) < FILLED * targetMs ? null : targetMs;
 
