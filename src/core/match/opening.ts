@@ -1,11 +1,9 @@
 import { lookOf } from '../look/looks.ts';
 import { type Edit, sceneEdit } from '../piece/edit.ts';
 import { type Piece, type Placement, placed } from '../piece/types.ts';
-import { framesToMs, type Milliseconds } from '../time.ts';
+import { OPENING_MS } from '../text/pace.ts';
+import { framesToMs } from '../time.ts';
 import { layTimes } from '../timeline/times.ts';
-
-/** An opening that will stand longer, by estimate, gets a second picture: whoever looks decides within the first five seconds. */
-const STANDS_MS: Milliseconds = 4200;
 
 /** Takes as long as the words are estimated to need: nothing has been spoken when pictures are chosen. */
 const NOTHING = { takes: {}, ownTracks: {} };
@@ -19,7 +17,7 @@ export function openingEdit(piece: Piece): Edit | null {
   const [picture, ...more] = first?.pictures ?? [];
   if (!first || !picture || more.length || picture.by !== 'nab' || piece.scenes.length < 3) return null;
   const [time] = layTimes(piece, NOTHING, lookOf(piece.look));
-  if (!time || framesToMs(time.end - time.start) <= STANDS_MS) return null;
+  if (!time || framesToMs(time.end - time.start) <= OPENING_MS) return null;
   const used = new Set(piece.scenes.flatMap((s) => s.pictures.map((p) => p.assetId)));
   const next = picture.alternatives.find((a) => !used.has(a.assetId));
   if (!next) return null;

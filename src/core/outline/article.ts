@@ -1,15 +1,12 @@
 import { because, has } from '../source/reasons.ts';
 import type { Source } from '../source/types.ts';
+import { OPENING_MS } from '../text/pace.ts';
 import { estimateSpeech } from '../text/reading.ts';
-import type { Milliseconds } from '../time.ts';
 import { chosenChapters } from './chapters.ts';
 import { chooseSentences } from './condense/choose.ts';
 import { LINE } from './condense/shorten.ts';
 import { closingMs, lineMs, ONCE_MS, SCENE_MS } from './length.ts';
 import { type OutlineChoices, type OutlineLine, outlineLine } from './types.ts';
-
-/** Viewers decide within the first seconds. */
-const OPENING_MS: Milliseconds = 4200;
 
 /** An article condensed to the wished length, its opening first, and a card that names it. */
 export function articleLines(whole: Source, choices: OutlineChoices, pace: number): OutlineLine[] {

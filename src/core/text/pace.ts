@@ -8,3 +8,6 @@ export function charactersPerSecond(text: string, ms: Milliseconds): number {
   const length = text.replace(/\s+/g, ' ').trim().length;
   return ms > 0 ? (length * 1000) / ms : 0;
 }
+
+/** Whoever looks decides within the first five seconds: an opening that takes longer than this, by estimate, is helped along. */
+export const OPENING_MS: Milliseconds = 4200;

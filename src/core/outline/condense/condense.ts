@@ -1,7 +1,7 @@
 import { because, type LineReason } from '../../source/reasons.ts';
 import { type SentenceNote, type Source, sentencesOf } from '../../source/types.ts';
 import { looksLikeCode } from '../../text/code.ts';
-import { contentWords } from '../../text/tokens.ts';
+import { contentWords, tokens } from '../../text/tokens.ts';
 import { terms } from './grammar.ts';
 import { LINE, type Shortened, shorten } from './shorten.ts';
 import { hasFiniteVerb, type Standing, standingOf, withoutConnective } from './stands.ts';
@@ -118,9 +118,9 @@ export function annotate(source: Source): Record<string, SentenceNote> {
 /** What is shown of a sentence: nothing that the voice leaves out. */
 function lineOf(said: string, voice: string, language: string): Shortened {
   const line = shorten(said, LINE.longest, language);
-  const heard = new Set(voice.toLowerCase().match(/[\p{L}\p{N}]+/gu));
-  const all = (line.text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []).every((w) => heard.has(w));
-  return all ? line : shorten(voice, LINE.longest, language);
+  const wordsOf = (text: string) => tokens(text).map((t) => t.text.toLowerCase());
+  const heard = new Set(wordsOf(voice));
+  return wordsOf(line.text).every((w) => heard.has(w)) ? line : shorten(voice, LINE.longest, language);
 }
 
 /** Two hyphens as the dash for which they stand. */

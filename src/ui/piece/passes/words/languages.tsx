@@ -2,7 +2,7 @@
 
 import { DeleteOutlined, DownloadOutlined, UploadOutlined } from '@ant-design/icons';
 import { App, Button, Select } from 'antd';
-import { useContext, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import { addressOf } from '../../../../api/endpoint.ts';
 import { pieceFile, readSubtitles } from '../../../../api/pieces.ts';
 import {
@@ -107,9 +107,8 @@ function Shown({ language }: { language: string }) {
   return null;
 }
 
-const STATE_WORDS = { none: '', missing: '', done: '', older: 'The line has changed since.' } as const;
-
-function Line({ scene, row, language }: { scene: Scene; row: number; language: string }) {
+/** Drawn again only when its own scene changes: there may be hundreds. */
+const Line = memo(function Line({ scene, row, language }: { scene: Scene; row: number; language: string }) {
   const { view, apply, player } = usePiece();
   const there = translationOf(scene, language);
   const state = translationState(scene, language);
@@ -154,7 +153,7 @@ function Line({ scene, row, language }: { scene: Scene; row: number; language: s
         )}
         {state === 'older' && (
           <p className="languages__older">
-            {STATE_WORDS[state]}{' '}
+            The line has changed since.{' '}
             <Button size="small" type="link" onClick={() => apply(translate(scene, language, {}))}>
               It still fits
             </Button>
@@ -163,7 +162,7 @@ function Line({ scene, row, language }: { scene: Scene; row: number; language: s
       </div>
     </li>
   );
-}
+});
 
 /** Subtitles out to who translates, and back. */
 function Files({ language }: { language: string }) {
