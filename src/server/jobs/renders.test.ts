@@ -65,13 +65,20 @@ describe('the queue of renders', () => {
     const ids = [await ask('One'), await ask('Two'), await ask('Three')] as [string, string, string];
     await orderRenders([ids[2], ids[1], ids[0]]);
     expect([(await claimJob())?.id, (await claimJob())?.id]).toEqual([ids[2], ids[1]]);
-    await expect(orderRenders([ids[0], ids[1]])).rejects.toMatchObject({ failure: { code: 'render-over' } });
-    await expect(orderRenders([ids[0], 'nothing'])).rejects.toMatchObject({ failure: { code: 'no-render' } });
+    await expect(orderRenders([ids[2], ids[1]])).rejects.toMatchObject({ failure: { code: 'render-over' } });
+    await expect(orderRenders(['nothing'])).rejects.toMatchObject({ failure: { code: 'no-render' } });
     const both = [await ask('Four'), await ask('Five')] as [string, string];
     await db().update(renders).set({ place: 9_000_000_000_000 }).where(inArray(renders.id, both));
     await orderRenders([both[1], both[0]]);
     await claimJob();
     expect([(await claimJob())?.id, (await claimJob())?.id]).toEqual([both[1], both[0]]);
+  });
+
+  it('passes over what has begun while the queue was put in order', async () => {
+    const ids = [await ask('One'), await ask('Two'), await ask('Three')] as [string, string, string];
+    expect((await claimJob())?.id).toBe(ids[0]);
+    await orderRenders([ids[2], ids[0], ids[1]]);
+    expect([(await claimJob())?.id, (await claimJob())?.id]).toEqual([ids[2], ids[1]]);
   });
 
   it('leaves those that are not named where they stand', async () => {

@@ -124,7 +124,10 @@ export async function renderFirst(id: string): Promise<void> {
   if (!moved.affectedRows) await refuse(id, 'render-over');
 }
 
-/** Has renders that wait made in this order, among the others where they stand. Throws Failed when one does not wait any more. */
+/**
+ * Has renders that wait made in this order, among the others where they stand. The queue goes on while
+ * somebody puts it in order: what has begun meanwhile is passed over. Throws Failed when none of them waits any more.
+ */
 export async function orderRenders(ids: readonly string[]): Promise<void> {
   await db().transaction(async (tx) => {
     const rows = await tx
@@ -133,8 +136,8 @@ export async function orderRenders(ids: readonly string[]): Promise<void> {
       .where(and(inArray(renders.id, [...ids]), eq(renders.state, 'waiting')))
       .orderBy(asc(renders.place))
       .for('update');
-    const over = ids.find((id) => !rows.some((r) => r.id === id));
-    if (over !== undefined) await refuse(over, 'render-over');
+    const waiting = ids.filter((id) => rows.some((r) => r.id === id));
+    if (!waiting.length) await refuse(ids[0] as string, 'render-over');
     let before = Number.NEGATIVE_INFINITY;
     for (const [i, { place }] of rows.entries()) {
       // Those that came in one moment get places of their own.
@@ -142,7 +145,7 @@ export async function orderRenders(ids: readonly string[]): Promise<void> {
       await tx
         .update(renders)
         .set({ place: before })
-        .where(eq(renders.id, ids[i] as string));
+        .where(eq(renders.id, waiting[i] as string));
     }
   });
 }

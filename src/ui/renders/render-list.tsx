@@ -67,10 +67,13 @@ const useRenders = (pieceId?: string) =>
 
 export function RenderList({ pieceId, newestRev }: { pieceId?: string; newestRev?: number }) {
   const renders = useRenders(pieceId);
+  // A list that went on while one of its rows is held would put that row somewhere else.
+  const [held, setHeld] = useState<RenderView[] | null>(null);
   if (renders.isPending) return <Skeleton active />;
   if (renders.isError) return <p role="alert">{renders.error.message}</p>;
   if (!renders.data.length) return <Empty description="No video yet" image={Empty.PRESENTED_IMAGE_SIMPLE} />;
-  const waiting = renders.data
+  const listed = held ?? renders.data;
+  const waiting = listed
     .filter((r) => r.state === 'waiting')
     .sort((a, b) => a.place - b.place || (a.createdAt < b.createdAt ? -1 : 1));
   const shown = (r: RenderView) => ({
@@ -79,9 +82,9 @@ export function RenderList({ pieceId, newestRev }: { pieceId?: string; newestRev
     older: newestRev !== undefined && r.rev < newestRev,
   });
   const rows = (which: (r: RenderView) => boolean) =>
-    renders.data.map((r) => which(r) && <RenderRow key={r.id} {...shown(r)} />);
+    listed.map((r) => which(r) && <RenderRow key={r.id} {...shown(r)} />);
   return (
-    <Queue waiting={waiting}>
+    <Queue waiting={waiting} onHold={(on) => setHeld(on ? renders.data : null)}>
       {(queued) => (
         <ul className="renders">
           {rows((r) => r.state === 'running')}
@@ -113,7 +116,15 @@ const POINTER = { activationConstraint: { distance: 6 } };
 const KEYBOARD = { coordinateGetter: sortableKeyboardCoordinates };
 
 /** Those that wait: dragged to their places, or moved by their arrows. */
-function Queue({ waiting, children }: { waiting: RenderView[]; children: (queued: Queued[]) => ReactNode }) {
+function Queue({
+  waiting,
+  onHold,
+  children,
+}: {
+  waiting: RenderView[];
+  onHold: (on: boolean) => void;
+  children: (queued: Queued[]) => ReactNode;
+}) {
   const client = useQueryClient();
   const { message } = App.useApp();
   const [wanted, setWanted] = useState<string[] | null>(null);
@@ -140,9 +151,12 @@ function Queue({ waiting, children }: { waiting: RenderView[]; children: (queued
       accessibility={dragWords('Render', (id) => ids.indexOf(String(id)) + 1)}
       sensors={sensors}
       collisionDetection={closestCenter}
-      onDragEnd={({ active, over }) =>
-        over && move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)))
-      }
+      onDragStart={() => onHold(true)}
+      onDragCancel={() => onHold(false)}
+      onDragEnd={({ active, over }) => {
+        onHold(false);
+        if (over) move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
+      }}
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         {children(
