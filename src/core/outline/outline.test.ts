@@ -4,13 +4,14 @@ import { pieceSchema } from '../piece/schema.ts';
 import { emptyFacts, emptySource, type FactSheet, type Photo, type Source } from '../source/types.ts';
 import { blanks } from '../text/blanks.ts';
 import { sentences } from '../text/sentences.ts';
-import { ANGLES } from './angles.ts';
+import { ANGLES, type Angle } from './angles.ts';
 import { annotate } from './condense/condense.ts';
 import { LINE } from './condense/shorten.ts';
 import { draftFromOutline } from './from-outline.ts';
 import { outlineMs } from './length.ts';
 import { firstChoices, outlineLines } from './outline.ts';
 import { byTime, hamming, inOrder, PHOTO, photoRemarks, photosToImport } from './photos.ts';
+import { CRITICAL, calledName } from './product-parts.ts';
 import type { OutlineChoices } from './types.ts';
 
 const PARAGRAPHS = [
@@ -226,6 +227,68 @@ describe('the script of a product', () => {
     const review = scripts[ANGLES.indexOf('honest review')] ?? [];
     expect(review.some((l) => l.shown.includes('the handle gets hot'))).toBe(true);
   });
+
+  it('gives reasons that the page gives, and measures only where it has no others', () => {
+    const facts: FactSheet = {
+      ...EMPTY,
+      name: fact('Hollin Step Stool – Oak, three steps'),
+      description: fact('A folding stool in oak that hangs flat on a hook.'),
+      features: [
+        'Height: 63 cm',
+        'Carries 150 kg, tested',
+        'Folds to 4 cm and hangs on any hook',
+        'Rubber feet that do not mark the floor',
+        'Weight: 4.2 kg',
+      ].map(fact),
+    };
+    const shown = (choices: Partial<OutlineChoices>, of = facts) =>
+      outlineLines(product(of), with_(product(of), choices)).map((l) => l.shown);
+    const reasons = shown({ angle: 'three reasons' });
+    expect(reasons.slice(0, 4)).toEqual([
+      'Three reasons for the Hollin Step Stool',
+      '1. Folds to 4 cm and hangs on any hook.',
+      '2. Carries 150 kg, tested.',
+      '3. Rubber feet that do not mark the floor.',
+    ]);
+    // Beside the description, what it says already is not said again.
+    expect(shown({ angle: 'news' }).join(' ')).not.toContain('Folds to 4 cm');
+    const measures = { ...facts, features: ['Height: 63 cm', 'Weight: 4.2 kg'].map(fact) };
+    expect(shown({ angle: 'three reasons' }, measures)[1]).toBe('1. Height: 63 cm');
+  });
+
+  it.each([
+    ['Hollin Step Stool – Oak', 'Hollin Step Stool'],
+    ['Kettle, 1.5 litres', 'Kettle, 1.5 litres'],
+    ['Brass kettle, 1.5 litres', 'Brass kettle'],
+    ['Evening Tea 80g', 'Evening Tea'],
+    ['Wick No. 3 (2nd edition)', 'Wick No. 3'],
+    ['All-weather coat', 'All-weather coat'],
+  ])('calls “%s” “%s”', (name, called) => expect(calledName(name)).toBe(called));
+
+  it('takes the sentence of a review that says something, and the one that the angle needs', () => {
+    const text = 'Great! I am 71 and change my bulbs again. It does not wobble at all.';
+    const facts: FactSheet = { ...FULL, quotes: [fact({ text, by: 'Ilse M.', rating: null })] };
+    const quoted = (angle: Angle) =>
+      outlineLines(product(facts), with_(product(facts), { angle })).find((l) => l.layout === 'quote')
+        ?.spoken;
+    expect(quoted('three reasons')).toBe('I am 71 and change my bulbs again.');
+    expect(quoted('problem and answer')).toBe('It does not wobble at all.');
+    const torn = { text: 'I wanted to like it. The handle gets hot.', by: '', rating: 2 };
+    const review = { ...FULL, quotes: [fact(torn)] };
+    expect(
+      outlineLines(product(review), with_(product(review), { angle: 'honest review' })).find(
+        (l) => l.layout === 'quote',
+      )?.spoken,
+    ).toBe('The handle gets hot.');
+  });
+
+  it.each([
+    ['It does not wobble at all.', false],
+    ['I was never disappointed.', false],
+    ['Beautiful, but heavy.', true],
+    ['Not what I hoped for.', true],
+    ['It is too small.', true],
+  ])('“%s” is against it: %s', (text, against) => expect(CRITICAL.test(text)).toBe(against));
 
   it('leaves blanks for what the sheet does not say, and invents nothing', () => {
     for (const angle of ANGLES) {

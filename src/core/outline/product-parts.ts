@@ -3,7 +3,7 @@ import type { FactSheet, Source } from '../source/types.ts';
 import { blank } from '../text/blanks.ts';
 import { sentences } from '../text/sentences.ts';
 import { contentWords } from '../text/tokens.ts';
-import { shorten } from './condense/shorten.ts';
+import { LINE, shorten } from './condense/shorten.ts';
 import type { OutlineLine } from './types.ts';
 
 /** Why a review was taken. */
@@ -32,16 +32,24 @@ export class ProductParts {
   readonly facts: FactSheet;
   private readonly english: boolean;
   readonly name: string;
-  /** Features, those with a figure first, then the ones that say something in few words. */
-  readonly features: readonly { text: string; ref: string }[];
+  /** Features, those with a figure first, then the ones that say something in few words; mere measures last. */
+  readonly features: readonly Feature[];
+  /** The same for a script that has the description: what that says already comes last. */
+  readonly besidesDescription: readonly Feature[];
   private readonly site: string;
 
   constructor(facts: FactSheet, source: Source) {
     this.facts = facts;
     this.english = source.language.startsWith('en');
-    this.name = facts.name?.value ?? blank('name of the product');
+    this.name = facts.name ? calledName(facts.name.value) : blank('name of the product');
     this.site = source.site;
-    this.features = rankFeatures(facts);
+    const [first = '', ...more] = sentences(facts.description?.value ?? '');
+    const all = [
+      ...facts.features.map((f, i) => ({ text: f.value.trim(), ref: `feature:${i}` })),
+      ...more.filter((text) => text.length <= LINE.longest).map((text, i) => ({ text, ref: `told:${i}` })),
+    ].filter((f) => f.text);
+    this.features = ranked(all, '');
+    this.besidesDescription = ranked(all, first);
   }
 
   /** Words of ours, for English sheets only. */
@@ -70,6 +78,7 @@ export class ProductParts {
     { before = '', hint = 'one thing that it does well', of = this.features } = {},
   ): Part {
     const f = of[k];
+    const said = f ? sentenceOf(f.text) : '';
     if (!f)
       return {
         ref: `feature-blank:${k}`,
@@ -79,7 +88,7 @@ export class ProductParts {
       };
     return {
       ref: f.ref,
-      shown: `${before}${shorten(sentenceOf(f.text)).text}`,
+      shown: `${before}${shorten(before.endsWith(': ') ? inSentence(said) : said).text}`,
       from: f.text,
       weight,
       reasons: [because('feature')],
@@ -92,9 +101,7 @@ export class ProductParts {
     if (!q) return 0;
     const best = (this.facts.rating?.value.best ?? 5) >= 10 && (q.rating ?? 0) > 5 ? 10 : 5;
     if (q.rating !== null) return q.rating / best;
-    return /\b(but|rattle|too |not |poor|weak|broke|disappoint|hot|loud|slow|late)\b/i.test(q.text)
-      ? 0.5
-      : 0.85;
+    return CRITICAL.test(q.text) ? 0.5 : 0.85;
   }
 
   quotes(kind: 'good' | 'bad'): number[] {
@@ -104,10 +111,11 @@ export class ProductParts {
       : all.filter((i) => this.mood(i) < 0.7).sort((a, b) => this.mood(a) - this.mood(b));
   }
 
-  quote(i: number | undefined, weight: number, why: ReviewReason): Part | null {
+  /** about: what the sentence of it that is taken should speak of. */
+  quote(i: number | undefined, weight: number, why: ReviewReason, about?: RegExp): Part | null {
     const q = i === undefined ? undefined : this.facts.quotes[i]?.value;
     if (!q) return null;
-    const text = shorten(q.text).text.replace(/^[“"]|[”"]$/g, '');
+    const text = shorten(telling(q.text, about)).text.replace(/^[“"]|[”"]$/g, '');
     return {
       ref: `quote:${i}`,
       layout: 'quote',
@@ -243,28 +251,63 @@ export class ProductParts {
   }
 }
 
-/** Features in the order of their worth; what the description says already comes last. */
-function rankFeatures(facts: FactSheet): { text: string; ref: string }[] {
+/** What stands in reviews that are not all praise; "does not wobble" is praise. */
+export const CRITICAL =
+  /\b(?:but|rattles?|too|poor|weak|broke|hot|loud|slow|late|(?<!not |never |n['’]t )(?:heavier|disappoint\w*)|not(?! (?:\w+ )?(?:wobbl|slip|leak|break|rattl|disappoint|regret|only|mark|scratch)))\b/i;
+
+/** A sentence of fewer words that say something is a bare verdict: "Great!", "Love it." */
+const VERDICT_WORDS = 2;
+
+/** The sentence of a review that says most in a line: about what is asked for, else the first that is no bare verdict. */
+function telling(review: string, about?: RegExp): string {
+  const all = sentences(review);
+  const says = all.filter((s) => contentWords(s).length >= VERDICT_WORDS);
+  return (about && all.find((s) => about.test(s))) ?? says[0] ?? all[0] ?? review;
+}
+
+interface Feature {
+  text: string;
+  ref: string;
+}
+
+/** An amount at the end of a name: "80g", "1.5 l", "(2 pieces)". */
+const AMOUNT = /,?\s+\(?\d+(?:[.,]\d+)?\s?(?:k?g|[mc]?l|[cm]m|oz|lbs?|pcs|pieces|pack)\)?$/i;
+
+/** A name as people say it, without the version behind it: "Hollin Step Stool" of "Hollin Step Stool – Oak, 3 steps". */
+export function calledName(name: string): string {
+  const [called = ''] = name.replace(AMOUNT, '').split(/\s+[–—|-]\s+|, | \(/);
+  return /\p{L}.*\s.*\p{L}/u.test(called) ? called.trim() : name.trim();
+}
+
+/** A mere measure: "Height: 63 cm". */
+const MEASURE = /^[^:]{2,24}: .{1,24}$/;
+
+/** A claim of so many words is worth more than two that name a thing. */
+const FULL_CLAIM = 5;
+
+/** Features in the order of their worth, the page's own among equals. told: a sentence that is said before them. */
+function ranked(features: readonly Feature[], told: string): Feature[] {
   const counts = (t: string) =>
     /\d|\b(two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|hundred|thousand)\b/i.test(t);
-  const rank = (t: string) =>
-    (counts(t) ? 1.2 : 0) +
-    (t.length > 22 && t.length < 70 ? 1 : 0) -
-    (/^[^:]{2,20}: \S+$/.test(t) ? 1.5 : 0);
-  const told = new Set(contentWords(sentences(facts.description?.value ?? '')[0] ?? '').map((w) => w.stem));
+  const saidBefore = new Set(contentWords(told).map((w) => w.stem));
   const repeats = (t: string) => {
     const words = contentWords(t);
-    return words.length > 0 && words.filter((w) => told.has(w.stem)).length >= 0.6 * words.length;
+    return words.length > 0 && words.filter((w) => saidBefore.has(w.stem)).length >= 0.6 * words.length;
   };
-  return facts.features
-    .map((f, i) => ({
-      text: f.value.trim(),
-      ref: `feature:${i}`,
-      rank: rank(f.value) - i * 0.01 - (repeats(f.value) ? 2 : 0),
-    }))
-    .filter((f) => f.text)
-    .sort((a, b) => b.rank - a.rank);
+  const worth = (t: string) =>
+    (counts(t) ? 1.2 : 0) +
+    (t.length > 14 && t.length < 70 ? 1 : 0) +
+    (t.split(' ').length >= FULL_CLAIM ? 0.3 : 0) -
+    (MEASURE.test(t) ? 2.5 : 0) -
+    (repeats(t) ? 2 : 0);
+  return features
+    .map((f, i) => ({ ...f, worth: worth(f.text) - i * 0.01 }))
+    .sort((x, y) => y.worth - x.worth);
 }
+
+/** A sentence behind other words: "Good: carries 150 kg." Names in capitals stay. */
+const inSentence = (text: string): string =>
+  /^\p{Lu}\p{Ll}*[ ,]/u.test(text) ? `${text[0]?.toLowerCase()}${text.slice(1)}` : text;
 
 /** A feature as a sentence of its own: capital first, full stop last; "Weight: 900 g" stays as it is. */
 export function sentenceOf(text: string): string {

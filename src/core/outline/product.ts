@@ -5,7 +5,7 @@ import { sentences } from '../text/sentences.ts';
 import type { Angle } from './angles.ts';
 import { shorten } from './condense/shorten.ts';
 import { closingMs, lineMs, ONCE_MS } from './length.ts';
-import { type Part, ProductParts, sentenceOf } from './product-parts.ts';
+import { CRITICAL, type Part, ProductParts, sentenceOf } from './product-parts.ts';
 import { type OutlineChoices, type OutlineLine, outlineLine } from './types.ts';
 
 /** A reason or step with its number. */
@@ -63,7 +63,7 @@ function problem(p: ProductParts): Script {
     ...p.facts.features.map((f, i) => ({ text: f.value, ref: `feature:${i}`, good: true })),
   ];
   const proof = pool.find((x) => x.good && TROUBLE.test(x.text));
-  const of = p.features.filter((f) => f.ref !== proof?.ref);
+  const of = p.besidesDescription.filter((f) => f.ref !== proof?.ref);
   const quote = p.quotes('good').find((i) => `quote:${i}` !== proof?.ref);
   return [
     {
@@ -82,7 +82,7 @@ function problem(p: ProductParts): Script {
     },
     proof
       ? proof.ref.startsWith('quote:')
-        ? p.quote(Number(proof.ref.slice(6)), 8, 'review-of-trouble')
+        ? p.quote(Number(proof.ref.slice(6)), 8, 'review-of-trouble', TROUBLE)
         : {
             ref: proof.ref,
             shown: shorten(sentenceOf(proof.text)).text,
@@ -103,6 +103,7 @@ function problem(p: ProductParts): Script {
 function review(p: ProductParts): Script {
   const good = p.quotes('good');
   const bad = p.quotes('bad');
+  const of = p.besidesDescription;
   return [
     {
       ref: 'hook',
@@ -114,9 +115,9 @@ function review(p: ProductParts): Script {
     },
     p.description(6),
     p.rating(7),
-    p.quote(good[0], 8, 'best-review') ?? p.feature(0, 8, { before: p.say('Good: ', '+ ') }),
-    p.feature(good.length ? 0 : 1, 5, { before: p.say('Good: ', '+ ') }),
-    p.quote(bad[0], 8.5, 'critical-review') ?? {
+    p.quote(good[0], 8, 'best-review') ?? p.feature(0, 8, { before: p.say('Good: ', '+ '), of }),
+    p.feature(good.length ? 0 : 1, 5, { before: p.say('Good: ', '+ '), of }),
+    p.quote(bad[0], 8.5, 'critical-review', CRITICAL) ?? {
       ref: 'catch',
       shown: `${p.say('Not so good: ', '– ')}${blank('what could be better')}`,
       weight: 8.5,
@@ -178,8 +179,8 @@ function news(p: ProductParts): Script {
       weight: 8,
       reasons: [because('no-description')],
     },
-    p.feature(0, 6),
-    p.feature(1, 5),
+    p.feature(0, 6, { of: p.besidesDescription }),
+    p.feature(1, 5, { of: p.besidesDescription }),
     p.variants(4),
     p.availability(3),
     p.price(),

@@ -46,10 +46,17 @@ export function addTo(facts: Fact<string>[], value: string, origin: FactOrigin):
   if (value && !facts.some((f) => same(f.value, value))) facts.push({ value, origin });
 }
 
-/** Adds the first sentence of a review (two if it is short), up to twelve reviews. */
+/** Characters that are kept of a review, in whole sentences. */
+const QUOTE_LENGTH = 300;
+
+/** Adds the first sentences of a review, up to twelve reviews. */
 export function addQuote(facts: FactSheet, quote: ReviewQuote, origin: FactOrigin): void {
   const [first = '', ...rest] = sentences(quote.text);
-  const text = first.length < 40 && rest[0] ? `${first} ${rest[0]}` : first;
+  let text = first;
+  for (const next of rest) {
+    if (`${text} ${next}`.length > QUOTE_LENGTH) break;
+    text = `${text} ${next}`;
+  }
   if (facts.quotes.length < 12 && !facts.quotes.some((q) => q.value.text === text))
     facts.quotes.push({ value: { ...quote, text }, origin });
 }

@@ -37,8 +37,10 @@ export const OUT_OF =
   /(\d(?:[.,]\d+)?)\s*(?:\/|out of|of|von|sur|su|z|de|av|af)\s*(5|10|100)(?![\d.,]*\s*(?:reviews|g\b|kg\b|cm\b))/i;
 export const COUNT =
   /([\d.,]+)\s*(?:customer |global |verified )?(?:reviews?|ratings?|customers?|votes?|buyers?|bewertungen|kund(?:en|innen)|avis|clients?|opinii|opiniones|clientes|recensioni|omdömen)\b/i;
+/** "★★★★☆ 4.3 (212 reviews)", "4,3 ★ 212 Bewertungen": of five. */
+export const BY_STARS = /(?:[★☆⭐]\s*(?<after>[0-5][.,]\d)|(?<before>[0-5][.,]\d)\s*[★⭐])(?!\d)/u;
 const STOCK =
-  /^(?:yes, |only \d+ (?:left )?)?(?:in stock|i lager|auf lager|en stock|disponible|disponibile|dostępn\w+|sofort lieferbar|lieferbar|available|sold out|out of stock|ausverkauft|épuisé|agotado|esaurito|ships? (?:in|within|today|tomorrow)|usually ships|only \d+ left)/i;
+  /^(?:yes, |only \d+ (?:left )?)?(?:in stock|i lager|auf lager|en stock|disponible|disponibile|dostępn\w+|sofort lieferbar|lieferbar|available|sold out|out of stock|ausverkauft|épuisé|agotado|esaurito|(?:ready to )?ships? (?:in|within|today|tomorrow)|usually ships|only \d+ left)/i;
 const BULLET = /^(?:[•·▪◦●○‣▸►➤➜✓✔✅☑*–—-]|\p{Extended_Pictographic}\uFE0F?)\s*/u;
 const STARS = /[★☆⭐]{3,}/u;
 const QUOTED = /^[“"«„](.{10,260}?)[.,]?[”"»]\s*(?:[–—-]{1,2}|,|\s)\s*(\p{Lu}[\p{L}’'. -]{1,40})$/u;
@@ -117,24 +119,30 @@ function prices(facts: FactSheet, lines: readonly PageLine[]): void {
 
 function rating(facts: FactSheet, lines: readonly PageLine[]): void {
   for (const { text, quoted } of lines) {
-    const value = OUT_OF.exec(text);
-    if (!value || quoted || text.length > 140) continue;
-    const count = COUNT.exec(text.slice(value.index + value[0].length));
-    const says =
-      count || STARS.test(text) || /\b(?:rat|not[eé]|bewert|valor|valut|ocen|stern|stars?)/i.test(text);
-    if (!says) continue;
-    fill(
-      facts,
-      'rating',
-      {
-        value: Number((value[1] ?? '').replace(',', '.')),
-        best: Number(value[2]),
-        count: count ? wholeNumber(count[1] ?? '') : null,
-      },
-      'page',
-    );
+    if (quoted || text.length > 140) continue;
+    const found = ratingOf(text);
+    if (!found) continue;
+    fill(facts, 'rating', found, 'page');
     return;
   }
+}
+
+/** The rating that a text gives, of five stars or of what it says; null when a figure in it is something else. */
+export function ratingOf(text: string): { value: number; best: number; count: number | null } | null {
+  const stars = BY_STARS.exec(text);
+  const value = stars ?? OUT_OF.exec(text);
+  if (!value) return null;
+  const rest = text.slice(value.index + value[0].length);
+  const count = COUNT.exec(rest) ?? (stars && /^\s*\(([\d.,]+)\)/.exec(rest));
+  const says =
+    count || STARS.test(text) || /\b(?:rat|not[eé]|bewert|valor|valut|ocen|stern|stars?)/i.test(text);
+  if (!says && !stars) return null;
+  const figure = stars ? (stars.groups?.after ?? stars.groups?.before ?? '') : (value[1] ?? '');
+  return {
+    value: Number(figure.replace(',', '.')),
+    best: stars ? 5 : Number(value[2]),
+    count: count ? wholeNumber(count[1] ?? '') : null,
+  };
 }
 
 /** What a line says of whether it can be had; null when it is about something else. */
@@ -201,6 +209,7 @@ const isFree = (text: string): boolean =>
   !BY_LINE.test(plain(text)) &&
   !FROM_LINE.test(plain(text)) &&
   !OUT_OF.test(text) &&
+  !BY_STARS.test(text) &&
   !STARS.test(text) &&
   !QUOTED.test(text) &&
   !/%|\boffer\b|\s\/\s/i.test(text) &&
@@ -246,7 +255,7 @@ export function speaksOfProduct(lines: readonly PageLine[]): boolean {
   if (words > 500 || !lines.some((l) => findPrice(l.text))) return false;
   const signs = [
     makerOf(lines) !== '',
-    lines.some((l) => OUT_OF.test(l.text) && COUNT.test(l.text)),
+    lines.some((l) => ratingOf(l.text)?.count),
     lines.some((l) => stockOf(l.text) !== null),
     lines.some((l) => l.struck && findPrice(l.text)),
     lines.some((l) => /^(?:price|preis|prix|precio|cena|prezzo|pris)\b/i.test(plain(l.text))),

@@ -3,7 +3,7 @@ import { attr, type Doc, type El, labelOf, textOf } from './dom.ts';
 import { addQuote, addTo, availability, availabilityText, fill, ownPart, wholeNumber } from './fact-sheet.ts';
 import { day } from './meta.ts';
 import { findPrice, findPrices } from './price.ts';
-import { COUNT, OTHER_FACT, OUT_OF, UNTIL } from './product-lines.ts';
+import { COUNT, OTHER_FACT, OUT_OF, ratingOf, UNTIL } from './product-lines.ts';
 
 const FEATURES =
   /feature|highlight|what it does|details|specification|specs|properties|benefit|eigenschaft|merkmale|vorteile|caract|características|cechy|why you|at a glance/i;
@@ -73,14 +73,17 @@ function ratingIn(own: El): { value: number; best: number; count: number | null 
   ]
     .filter((e) => !e.closest(single) || e.closest('.summary, header'))
     .flatMap((e) => [attr(e, 'title'), attr(e, 'aria-label'), textOf(e).slice(0, 200)]);
-  const found = texts.map((t) => OUT_OF.exec(t)).find((m) => m !== null);
-  if (!found) return null;
+  const outOf = texts.map((t) => OUT_OF.exec(t)).find((m) => m !== null);
+  const byStars = texts.map(ratingOf).find((r) => r !== null);
   const count = texts.map((t) => COUNT.exec(t)).find((m) => m !== null);
-  return {
-    value: Number((found[1] ?? '').replace(',', '.')),
-    best: Number(found[2]),
-    count: count ? wholeNumber(count[1] ?? '') : null,
-  };
+  const counted = count ? wholeNumber(count[1] ?? '') : null;
+  if (outOf)
+    return {
+      value: Number((outOf[1] ?? '').replace(',', '.')),
+      best: Number(outOf[2]),
+      count: counted,
+    };
+  return byStars ? { ...byStars, count: byStars.count ?? counted } : null;
 }
 
 function featuresFrom(facts: FactSheet, own: El): void {
@@ -175,16 +178,23 @@ function quotesFrom(facts: FactSheet, own: El): void {
         )
         .sort((x, y) => textOf(y).length - textOf(x).length)[0] ?? b;
     if (boxes.some((x) => x !== b && x.contains(b))) continue;
-    const by = textOf(author);
+    const by = textOf(author) || boldName(b, body);
     const stars = /(\d(?:[.,]\d)?)\s*(?:of|\/|out of|von)\s*5/i.exec(
       `${textOf(b)} ${[...b.querySelectorAll('[title], [aria-label]')].map((x) => `${attr(x, 'title')} ${attr(x, 'aria-label')}`).join(' ')}`,
     )?.[1];
     const text = textOf(body).replace(/^[“"«„]|[”"»]$/g, '');
+    const full = textOf(b).match(/[★⭐]/gu)?.length;
     if (text.length > 12 && !findPrice(text))
       addQuote(
         facts,
-        { text, by: by.replace(/^[–—-]\s*/, ''), rating: stars ? Number(stars) : null },
+        { text, by: by.replace(/^[–—-]\s*/, ''), rating: stars ? Number(stars) : (full ?? null) },
         'page',
       );
   }
+}
+
+/** Who wrote a review: a name in bold above its words. */
+function boldName(box: El, body: El): string {
+  const names = [...box.querySelectorAll('b, strong, h3, h4, h5')].filter((e) => !body.contains(e));
+  return names.map(textOf).find((t) => /^\p{Lu}[\p{L}’'. -]{1,30}$/u.test(t)) ?? '';
 }

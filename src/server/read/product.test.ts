@@ -5,6 +5,7 @@ import { decodeHtml } from './decode.ts';
 import { parsePage } from './dom.ts';
 import { amountOf, findPrice } from './price.ts';
 import { isProductPage, productFacts, productPictures } from './product.ts';
+import { ratingOf } from './product-lines.ts';
 
 describe('product pages', () => {
   it.each(PRODUCT_PAGES)(
@@ -31,6 +32,36 @@ describe('product pages', () => {
       expect(got).toEqual(truth);
     },
   );
+
+  it.each([
+    ['★★★★☆ 4.3 (212 reviews)', [4.3, 5, 212]],
+    ['4,3 ★ 212 Bewertungen', [4.3, 5, 212]],
+    ['4.8 ⭐ (1,204)', [4.8, 5, 1204]],
+    ['Rated 8.5 out of 10', [8.5, 10, null]],
+    ['★★★★★', null],
+    ['Version 4.3', null],
+    ['Fits 4 of 5 bottles', null],
+  ] as const)('“%s” is a rating of %s', (text, rating) => {
+    const r = ratingOf(text);
+    expect(r && [r.value, r.best, r.count]).toEqual(rating);
+  });
+
+  it('keeps who wrote a review and its stars, and what it says', () => {
+    const box = (by: string, stars: string, text: string) =>
+      `<div class="review"><b>${by}</b> ${stars} <p>${text}</p></div>`;
+    const html = `<h1>Hollin stool</h1><p class="price"><del>€ 79,00</del> <ins>€ 64,90</ins></p>
+      <p>★★★★☆ 4.3 (212 reviews)</p><p>Ready to ship in 2–3 days.</p>
+      ${box('Ilse M.', '★★★★★', 'I am 71 and change my bulbs again. It does not wobble.')}
+      ${box('T. Orrin', '★★☆☆☆', 'Beautiful, but heavier than I thought.')}
+      <button>Add to basket</button>`;
+    const facts = productFacts(parsePage(html), 'en');
+    expect(facts.rating?.value).toEqual({ value: 4.3, best: 5, count: 212 });
+    expect(facts.availability?.value).toBe('in stock');
+    expect(facts.quotes.map((q) => q.value)).toEqual([
+      { text: 'I am 71 and change my bulbs again. It does not wobble.', by: 'Ilse M.', rating: 5 },
+      { text: 'Beautiful, but heavier than I thought.', by: 'T. Orrin', rating: 2 },
+    ]);
+  });
 
   it('shows the price in the page’s own notation', () => {
     const texts = PRODUCT_PAGES.map(
