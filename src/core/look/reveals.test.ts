@@ -23,7 +23,7 @@ const line = (index = 0): RevealLine => ({
   ...{ index, x: 100, width: 400, pad: 10, size: 60 },
   words: [
     { text: 'two', x: 100, width: 180, start: 20, end: 30, before: 0, letters: 3 },
-    { text: '4,321', x: 300, width: 200, start: 40, end: 50, before: 3, letters: 5 },
+    { text: '4,321', x: 300, width: 200, start: 40, end: 50, before: 3, letters: 5, counts: true },
   ],
 });
 const moment = (frame: number, more: Partial<RevealMoment> = {}): RevealMoment => ({
@@ -113,6 +113,7 @@ describe('figures', () => {
     expect(values).toEqual([...values].sort((a, b) => a - b));
     expect([values[0] ?? 0, values.at(-1)]).toEqual([expect.any(Number), 4321]);
     expect(values[0]).toBeLessThan(2500);
+    expect(REVEALS.counted.word({ ...word(1), counts: false }, moment(2))?.text).toBeUndefined();
     const said = { ...word(1), text: 'twice' };
     expect(REVEALS.counted.word(said, moment(2))?.text).toBeUndefined();
     for (const text of ['007', '£9.99', '12345678901234567', '1st'])

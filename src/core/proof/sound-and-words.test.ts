@@ -10,6 +10,7 @@ import { compile } from '../timeline/compile.ts';
 import { narrationKey, wantedTakes } from '../timeline/keys.ts';
 import { setter } from '../timeline/testing.ts';
 import type { AssetFact, TakeFact } from '../timeline/types.ts';
+import { slips } from './checks/spelling.ts';
 import { type CheckName, check, type Mark } from './proof.ts';
 import type { ProofFacts } from './types.ts';
 
@@ -68,6 +69,13 @@ describe('words', () => {
       ['b', ['kettel', 'spoken']],
     ]);
     expect(markWords(of('spelling', p)[1] as Mark)).toContain('spoken words');
+    // The list of slips has each place, so that one press mends them all.
+    expect(slips(p.scenes, facts(p).misspelled).map((w) => [w.sceneId, w.in, w.word, w.start])).toEqual([
+      ['a', 'shown', 'teh', 6],
+      ['b', 'shown', 'teh', 6],
+      ['b', 'spoken', 'teh', 6],
+      ['b', 'spoken', 'kettel', 10],
+    ]);
     // A name that opens a sentence: by the name after it, or because it comes back.
     expect(of('spelling', piece([line('a', 'Teh Venn keeps plot 17.')]))).toEqual([]);
     expect(of('spelling', piece([line('a', 'Teh plants beans.'), line('b', 'Teh waits.')]))).toEqual([]);

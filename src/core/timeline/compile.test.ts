@@ -46,6 +46,18 @@ function facts(p: Piece, more: Partial<Facts> = {}): Facts {
 }
 
 describe('compile', () => {
+  it.each([
+    ['4.9 / 5\nfrom 57 reviews', ['4.9']],
+    ['Half of it\nin 2024', ['2024']],
+    ['No figure\nat all', []],
+  ])('lets only the first figure of “%s” count', (shown, counting) => {
+    const p = piece([scene('a', shown, { layout: 'figure' })]);
+    const words = compile(p, facts(p), setter()).scenes[0]?.words?.pages.flatMap((x) =>
+      x.lines.flatMap((l) => l.words),
+    );
+    expect(words?.filter((w) => w.counts).map((w) => w.text)).toEqual(counting);
+  });
+
   it('puts scenes end to end without gaps, as long as their voices need', () => {
     const p = piece([scene('a', 'One two three four five.'), scene('b', 'Six seven.'), scene('c', '')]);
     const t = compile(p, facts(p), setter());

@@ -20,7 +20,7 @@ import type { AssetFact, Facts, TakeFact, Timeline, TrackFact } from './types.ts
 const PINNED: Record<string, string> = {
   'lantern-night': '4a2f86ded7a2af7c8906a5f5556d9cf5',
   'mending-bench': '3f406387e136bb2ace6ad7ec1d8b31ab',
-  everything: '71fb9176bc0a62e091e9259d74a9129c',
+  everything: '28ddd746bd6d87974d948d85c1aaaae0',
 };
 
 const read = (file: string): unknown => JSON.parse(readFileSync(new URL(file, import.meta.url), 'utf8'));

@@ -89,6 +89,8 @@ export interface PlacedWord {
   edges: number[] | null;
   /** Runs from right to left. */
   rightToLeft: boolean;
+  /** It is the first number of its page: the one that counts up, where figures do. */
+  counts?: boolean;
   colour: string;
   /** Its colour while it is said; null for the same. */
   saidColour: string | null;

@@ -261,11 +261,12 @@ function placePages(set: SetText, on: Placing): Placed {
     let y = top.y + (centred ? Math.round(free / 2) : top.standsOn ? free : 0);
     let small = false;
     let before = 0;
+    const figure = set.words.findIndex((w, i) => i >= first && HAS_DIGIT.test(w.text));
     const lines = page.lines.map((l) => {
       if (l.part === 'rest' && !small) y += heights.gap;
       small = l.part === 'rest';
       const height = heights.line(l);
-      const line = placeLine(l, { zone, middle: y + height / 2, height, before }, set, on);
+      const line = placeLine(l, { zone, middle: y + height / 2, height, before, figure }, set, on);
       y += height;
       before += line.words.reduce((n, w) => n + w.letters, 0);
       return line;
@@ -349,8 +350,11 @@ interface LinePlace {
   height: number;
   /** Letters of the page in lines before. */
   before: number;
+  /** The first word of the page with a number, among all words. */
+  figure: number;
 }
 
+const HAS_DIGIT = /\d/;
 const graphemes = new Intl.Segmenter('en', { granularity: 'grapheme' });
 
 function placeLine(set: SetLine, at: LinePlace, { words }: SetText, on: Placing): PlacedLine {
@@ -392,6 +396,7 @@ function placeLine(set: SetLine, at: LinePlace, { words }: SetText, on: Placing)
         ...{ text: w.text, x: left, width, before, letters: letters.length },
         edges: byLetter ? letters.map((_, k) => upTo(k)) : null,
         rightToLeft: isRightToLeft(w.text),
+        ...(set.start + i === at.figure && { counts: true }),
         ...(times[set.start + i] ?? { start: 0, end: length }),
         colour: stressed ? (look.highlight?.colour ?? look.colour) : look.colour,
         saidColour: stressed ? null : look.saidColour,

@@ -42,7 +42,7 @@ export const admissionTicket = makeLook({
     quote: layout({
       head: part('text', INK, { highlight: marked }),
       rest: part('small', RED),
-      ...{ scale: scales(82, 44, 7, 36), panel: stub },
+      ...{ scale: scales(82, 44, 7, 46), panel: stub },
       picture,
       reveal: reveal('rise'),
     }),

@@ -34,7 +34,7 @@ export const carbonCopy = makeLook({
     quote: layout({
       head: part('display', INK, { ground: typed, highlight: marked }),
       rest: part('small', RIBBON, { ground: typed }),
-      scale: scales(80, 46, 8, 42),
+      scale: scales(80, 46, 8, 46),
       reveal: reveal('letters'),
     }),
     figure: layout({

@@ -64,7 +64,7 @@ export const measuredDrawing = makeLook({
     quote: layout({
       head: part('text', BRIGHT, { highlight: marked }),
       rest: part('small', AMBER),
-      ...{ scale: scales(66, 42, 8, 38), picture },
+      ...{ scale: scales(66, 42, 8, 44), picture },
       reveal: reveal('letters'),
     }),
     figure: layout({

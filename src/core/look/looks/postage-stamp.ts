@@ -94,7 +94,7 @@ export const postageStamp = makeLook({
     quote: layout({
       head: part('text', INK, { highlight: marked }),
       rest: part('small', GREEN),
-      ...{ scale: scales(74, 44, 7, 42), align: 'centre', picture },
+      ...{ scale: scales(74, 44, 7, 46), align: 'centre', picture },
       reveal: reveal('rise'),
     }),
     figure: layout({

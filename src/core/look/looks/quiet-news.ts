@@ -40,7 +40,7 @@ export const quietNews = makeLook({
     quote: layout({
       head: part('display', INK, { highlight: marked }),
       rest: part('text', RULE),
-      ...{ scale: scales(86, 48, 8, 42), panel: sheet, ornaments: rule },
+      ...{ scale: scales(86, 48, 8, 46), panel: sheet, ornaments: rule },
       reveal: reveal('rise'),
     }),
     figure: layout({

@@ -37,7 +37,7 @@ export const tillReceipt = makeLook({
     quote: layout({
       head: part('text', INK, { highlight: marked }),
       rest: part('display', RED),
-      ...{ scale: scales(70, 42, 8, 36), panel: slip, picture },
+      ...{ scale: scales(70, 42, 8, 46), panel: slip, picture },
       reveal: reveal('letters'),
     }),
     figure: layout({

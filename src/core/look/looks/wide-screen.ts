@@ -59,7 +59,7 @@ export const wideScreen = makeLook({
     quote: layout({
       head: part('text', WHITE, { highlight: marked }),
       rest: part('small', SAND),
-      ...{ scale: scales(62, 40, 6, 38), align: 'centre', picture },
+      ...{ scale: scales(62, 40, 6, 44), align: 'centre', picture },
       reveal: reveal('faded', { frames: 14 }),
     }),
     figure: layout({

@@ -17,7 +17,7 @@ function onTheWay(text: string, share: number): string {
   return text.replace(/\d/g, () => now[at++] ?? '');
 }
 
-/** Figures count up to what they are; other words come line by line. */
+/** The first figure counts up to what it is (of "4.9 / 5" the 4.9); other words come line by line. */
 export const counted: Reveal = {
   label: 'Figures count up',
   byLetter: false,
@@ -27,6 +27,7 @@ export const counted: Reveal = {
     return alpha > 0 ? { ...wholeLine(line), alpha } : null;
   },
   word(word, moment) {
+    if (!word.counts) return { alpha: 1, said: 0 };
     const { frame, pageStart, style } = moment;
     const share = standsWhole(moment) ? 1 : easeOut((frame - pageStart - style.delay + 1) / COUNTING);
     const text = onTheWay(word.text, share);

@@ -24,6 +24,8 @@ export interface RevealWord {
   /** Letters of the page before it, and its own. */
   before: number;
   letters: number;
+  /** The first number of its page. */
+  counts?: boolean;
 }
 
 /** The moment that is drawn. */

@@ -40,8 +40,9 @@ const SHORT_TITLE = { letters: 28, lines: 3 } as const;
 const ONE_LINE_LETTERS = 9;
 /** A title that does not fit even at its smallest goes over pages of so many lines more than it should have. */
 const OVER_LINES = 2;
-/** No word is set smaller than this, stage pixels. */
+/** No word is set smaller than this, stage pixels, and no small part while there is room. */
 const LEAST = 28;
+const LEAST_REST = 38;
 
 export const fontOf = ({ family, weight, italic, tracking }: Face, size: number): Font => ({
   family,
@@ -121,7 +122,7 @@ const inParts =
           size = Math.max(LEAST, size - STEP);
           // What is small already shrinks less.
           const wanted = 2 * Math.round((scale.rest * Math.sqrt(size / scale.largest)) / 2);
-          restSize = Math.min(restSize, Math.max(LEAST, wanted));
+          restSize = Math.min(restSize, Math.max(LEAST_REST, wanted));
         } else restSize = Math.max(LEAST, restSize - STEP);
         continue;
       }

@@ -2,6 +2,7 @@
 
 import { type KeyboardEvent, memo, useRef } from 'react';
 import type { Scene } from '../../../core/piece/types.ts';
+import { isSourced } from '../../../core/proof/checks/spelling.ts';
 import { blanks } from '../../../core/text/blanks.ts';
 import { tokens } from '../../../core/text/tokens.ts';
 import { useMisspelled } from '../passes/words/speller.ts';
@@ -109,7 +110,9 @@ const Mirror = memo(function Mirror({ scene }: { scene: Scene }) {
   const found = first?.by === 'nab' && !scene.brief ? first.found : [];
   const spans: [number, number, Kind][] = [
     ...highlights.map(([s, e]): [number, number, Kind] => [s, e, 'highlighted']),
-    ...wrong.map((w): [number, number, Kind] => [w.start, w.end, 'wrong']),
+    ...wrong
+      .filter((w) => !isSourced(scene, w.word))
+      .map((w): [number, number, Kind] => [w.start, w.end, 'wrong']),
     ...blanks(shown).map((b): [number, number, Kind] => [b.start, b.end, 'blank']),
   ];
   if (found.length) {

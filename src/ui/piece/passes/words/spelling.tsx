@@ -5,33 +5,27 @@ import { Alert, App, Button, Tag } from 'antd';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { edit } from '../../../../core/piece/edit.ts';
 import { shownPatch } from '../../../../core/piece/highlights.ts';
-import type { Piece } from '../../../../core/piece/types.ts';
+import { type Slip, slips } from '../../../../core/proof/checks/spelling.ts';
 import { useAfterPaint } from '../../../shared/use-after-paint.ts';
 import { usePiece, usePieceState } from '../../context.ts';
-import { type Speller, useSpeller } from './speller.ts';
+import { useSpeller } from './speller.ts';
 
-interface Wrong {
-  sceneId: string;
+interface Wrong extends Slip {
   index: number;
-  field: 'shown' | 'spoken';
-  word: string;
-  start: number;
-  end: number;
 }
 
-function allWrong(piece: Piece, speller: Speller): Wrong[] {
-  return piece.scenes.flatMap((s, index) =>
-    (['shown', 'spoken'] as const).flatMap((field) =>
-      speller.wrong(s[field] ?? '').map((w): Wrong => ({ sceneId: s.id, index, field, ...w })),
-    ),
-  );
-}
-
+/** What the proof takes for slips, wherever they stand. */
 function useWrong(): Wrong[] {
   const speller = useSpeller();
   const piece = useAfterPaint(usePieceState((s) => s.doc));
   const version = useSyncExternalStore(speller.subscribe, speller.snapshot, () => 0);
-  return useMemo(() => allWrong(piece, speller), [piece, speller, version]);
+  return useMemo(() => {
+    const index = new Map(piece.scenes.map((s, i) => [s.id, i]));
+    return slips(piece.scenes, (text) => speller.wrong(text)).map((w) => ({
+      ...w,
+      index: index.get(w.sceneId) ?? 0,
+    }));
+  }, [piece, speller, version]);
 }
 
 /** How many different words look misspelled. */
@@ -110,9 +104,7 @@ function Word({ word, places }: { word: string; places: Wrong[] }) {
       const here = places.filter((p) => p.sceneId === s.id).sort((a, b) => b.start - a.start);
       if (!here.length) return [];
       const change = (field: 'shown' | 'spoken', text: string) =>
-        here
-          .filter((p) => p.field === field)
-          .reduce((t, p) => t.slice(0, p.start) + by + t.slice(p.end), text);
+        here.filter((p) => p.in === field).reduce((t, p) => t.slice(0, p.start) + by + t.slice(p.end), text);
       const patch = {
         ...shownPatch(s, change('shown', s.shown)),
         ...(s.spoken === null ? {} : { spoken: change('spoken', s.spoken) }),
