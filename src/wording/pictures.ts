@@ -36,6 +36,8 @@ function oneReason(r: PictureReason): string {
       return `${percent(r.close)} like it`;
     case 'topic':
       return `no picture fits the line: one of what the piece is about (${percent(r.close)})`;
+    case 'comes-back':
+      return 'the picture of the title comes back';
     case 'calm':
       return 'no picture fits well: a calm ground';
     case 'figure':

@@ -6,6 +6,9 @@ import { contentWords } from '../text/tokens.ts';
 import { LINE, shorten } from './condense/shorten.ts';
 import type { OutlineLine } from './types.ts';
 
+/** Reference of the card with the price, behind the angle. */
+export const PRICE_CARD = 'price';
+
 /** Why a review was taken. */
 type ReviewReason =
   | 'review-of-trouble'
@@ -167,7 +170,7 @@ export class ProductParts {
     const was = this.facts.was?.value;
     if (!p)
       return {
-        ref: 'price',
+        ref: PRICE_CARD,
         layout: 'figure',
         shown: `${blank('price')}\n${this.name}`,
         spoken: '',
@@ -176,7 +179,7 @@ export class ProductParts {
       };
     const below = was ? this.say(`instead of ${was.text}`, was.text) : this.name;
     return {
-      ref: 'price',
+      ref: PRICE_CARD,
       layout: 'figure',
       shown: `${p.text}\n${below}`,
       spoken: this.say(

@@ -21,6 +21,8 @@ export type PictureReason =
   | { code: 'like'; close: number }
   /** The line says nothing that can be seen: a picture of what the piece is about, 0 to 1. */
   | { code: 'topic'; close: number }
+  /** The picture of the title once more: the scene speaks of the same thing. */
+  | { code: 'comes-back' }
   /** Nothing fits: a calm ground behind the words. */
   | { code: 'calm' }
   /** A figure of speech was taken as it is meant. */
@@ -37,6 +39,7 @@ const REASONS: Record<PictureReason['code'], Record<string, Joi.Schema>> = {
   photo: {},
   brought: {},
   'was-here': {},
+  'comes-back': {},
   like: { close: share().required() },
   topic: { close: share().required() },
   calm: {},

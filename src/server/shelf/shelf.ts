@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import Joi from 'joi';
+import { withTitlePicture } from '../../core/match/comes-back.ts';
 import { contexts } from '../../core/match/context.ts';
 import { asMeant } from '../../core/match/figures.ts';
 import { nab } from '../../core/match/nab.ts';
@@ -197,7 +198,7 @@ export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<str
   const { index, entries } = await shelf();
   const { allow, traits, sourceIndex, ...chosen } = from ?? { index };
   const layouts = new Map(open.map((s) => [s.id, s.layout]));
-  return nab(chosen.index, await matchLines(open, piece.title.trim()), {
+  const nabbed = nab(chosen.index, await matchLines(open, piece.title.trim()), {
     taken,
     allow,
     sourceIndex,
@@ -208,6 +209,7 @@ export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<str
         layout: layouts.get(sceneId) ?? 'caption',
       }),
   });
+  return withTitlePicture(piece.scenes, nabbed);
 }
 
 /** A piece with the pictures that nabbing finds for it. */

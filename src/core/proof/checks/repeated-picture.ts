@@ -1,3 +1,4 @@
+import { comesBack } from '../../match/comes-back.ts';
 import { type Check, type Finding, rowsOf } from '../types.ts';
 
 export interface RepeatFinding extends Finding {
@@ -11,11 +12,15 @@ export const repeatedPicture: Check<RepeatFinding> = {
   weight: 'look',
   pass: 'pictures',
   find(input) {
+    const back = comesBack(input.piece.scenes);
+    const title = input.piece.scenes[0]?.pictures[0]?.assetId;
     const seen = new Map<string, { sceneId: string; index: number }>();
     return rowsOf(input).flatMap(({ scene, index }) =>
       scene.pictures.flatMap(({ assetId }) => {
         const before = seen.get(assetId);
         seen.set(assetId, { sceneId: scene.id, index });
+        // The picture of the title closes the piece on purpose.
+        if (back.has(scene.id) && assetId === title) return [];
         // A picture that comes again at once goes on, as far as a viewer is concerned.
         return before && before.index < index - 1
           ? [{ sceneId: scene.id, assetId, beforeId: before.sceneId, repair: null }]
