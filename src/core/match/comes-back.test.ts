@@ -34,14 +34,14 @@ describe('the picture of the title comes back', () => {
     expect([...comesBack([title('Meet the stool'), card('news:rating')])]).toEqual([]);
   });
 
-  it('with what was found for the card itself at hand, and only where it is not weak', () => {
+  it('with what was found for the card itself at hand, and only where it is no guess', () => {
     const scenes = [title('Evening tea'), scene('b', 'It steeps.'), end('Evening tea\nFennick')];
     const found = { t: nabbed('teapot'), b: nabbed('cup'), e: nabbed('crate') };
     const out = withTitlePicture(scenes, found);
     expect(out.e).toMatchObject({ assetId: 'teapot', by: 'nab', reasons: [{ code: 'comes-back' }] });
     expect(out.e?.alternatives[0]).toEqual({ assetId: 'crate', reasons: found.e.reasons });
     expect([out.t, out.b]).toEqual([found.t, found.b]);
-    const weak = { ...found, t: nabbed('teapot', 0.1) };
+    const weak = { ...found, t: nabbed('teapot', 0.4) };
     expect(withTitlePicture(scenes, weak)).toEqual(weak);
     // The writer's own picture of the title comes back too, and nabbing may change it again.
     const own = [title('Evening tea', { pictures: [picture('mine', { by: 'writer', confidence: 1 })] })];

@@ -2,7 +2,6 @@ import { PRICE_CARD } from '../outline/product-parts.ts';
 import { isOpen } from '../piece/placements.ts';
 import type { Placement, Scene } from '../piece/types.ts';
 import { contentWords } from '../text/tokens.ts';
-import { WEAK } from './nab.ts';
 
 /** What tells whether a card is about the same thing as the title. */
 type Card = Pick<Scene, 'id' | 'layout' | 'shown' | 'brief' | 'from'>;
@@ -29,9 +28,12 @@ export function comesBack(scenes: readonly Card[]): Set<string> {
   return new Set(back.map((s) => s.id));
 }
 
+/** Confidence from which a picture may frame the piece. */
+const SURE = 0.5;
+
 /**
  * What was nabbed, with the picture of the title where it comes back; what was found for such a scene itself stays at hand.
- * A picture that is weak for the title is not shown again.
+ * A picture that is a guess is not shown again.
  */
 export function withTitlePicture(
   scenes: readonly Scene[],
@@ -39,7 +41,7 @@ export function withTitlePicture(
 ): Record<string, Placement> {
   const [title] = scenes;
   const picture = title && (isOpen(title) ? nabbed[title.id] : title.pictures[0]);
-  if (!picture || (picture.by === 'nab' && picture.confidence < WEAK)) return nabbed;
+  if (!picture || (picture.by === 'nab' && picture.confidence < SURE)) return nabbed;
   const out = { ...nabbed };
   for (const id of comesBack(scenes)) {
     const own = nabbed[id];

@@ -203,6 +203,19 @@ describe('proof', () => {
       ['s3', 's1'],
     ]);
     expect(of(['p', 'p', 'q'])).toEqual([]);
+    // The picture of the title closes the piece on purpose; any other one does not.
+    const closed = (id: string) =>
+      ['p', 'q', 'r', id].map((asset, i) =>
+        fine(`s${i}`, {
+          ...{
+            shown: i % 3 ? 'It waits.' : 'The last ferry',
+            layout: i ? (i === 3 ? 'end' : 'caption') : 'title',
+          },
+          pictures: [picture(asset, { confidence: 0.9 })],
+        }),
+      );
+    expect(only('repeated-picture', marksOf(piece(closed('p'))))).toEqual([]);
+    expect(only('repeated-picture', marksOf(piece(closed('q'))))).toHaveLength(1);
   });
 
   it('openings that stand long, and a length that is off its target', () => {

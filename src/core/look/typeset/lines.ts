@@ -23,6 +23,20 @@ export const inLine = (words: readonly Pick<PlacedText, 'text' | 'joined'>[]): s
 /** A last line of one short word costs so much: it looks like an orphan. */
 const ORPHAN = { cost: 0.35, share: 0.34 } as const;
 
+/** A number that a line leaves without its unit, or a title without its name, costs so much. */
+const TORN = 0.3;
+const NUMBER = /^[(“"]?[~<>+±−-]?[$£€¥]?\d[\d.,:/–-]*$/;
+const UNIT =
+  /^(?:[kcmµ]?[gml]|km|[mc]?m²|[kMGT]?B|[kM]?W|kWh|mph|lbs?|oz|ft|in|°[CF]?|%|[€$£¥]|s|h|hrs?|min|am|pm|p\.m|a\.m|percent|per\s?cent|hundred|thousand|million|billion|(?:second|minute|hour|day|week|month|year|mile|metre|meter|kilometre|degree|euro|dollar|pound|cent|page|people|step)s?)[.,;:!?)”"]*$/i;
+const CURRENCY = /^(?:[€$£¥]|EUR|CHF|USD|GBP)$/;
+const BEFORE_NAME = /^(?:No|Nr|Mr|Mrs|Ms|Dr|Prof|St|vs)\.$/i;
+
+/** Whether two words are read as one: "150 kg", "€ 64,90", "12 minutes", "Dr. Venn". */
+const belongTogether = (word: string, next: string): boolean =>
+  BEFORE_NAME.test(word) ||
+  (NUMBER.test(word) && UNIT.test(next)) ||
+  (CURRENCY.test(word) && NUMBER.test(next));
+
 /** Widths of runs of words: sums of those of single words and the spaces between them. */
 export class Runs {
   private readonly ends: number[] = [0];
@@ -57,8 +71,8 @@ export class Runs {
 
 /**
  * Sets words into as few lines as fit the width, and among those the most even ones (dynamic programming over the
- * squares of what is left free), without a lonely short word in the last line where that can be avoided. A single word
- * wider than the line stands alone and overhangs.
+ * squares of what is left free), without a lonely short word in the last line and without a number torn from its unit where
+ * that can be avoided. A single word wider than the line stands alone and overhangs.
  */
 export function breakLines(
   words: readonly Pick<PlacedText, 'text' | 'joined'>[],
@@ -79,7 +93,8 @@ export function breakLines(
       if (w > maxWidth && j - i > 1) break;
       const l = (lines[i] as number) + 1;
       const alone = j === n && i === n - 1 && n > 2 && w < maxWidth * ORPHAN.share ? ORPHAN.cost : 0;
-      const r = (ragged[i] as number) + (Math.max(0, maxWidth - w) / maxWidth) ** 2 + alone;
+      const torn = j < n && belongTogether(words[j - 1]?.text ?? '', words[j]?.text ?? '') ? TORN : 0;
+      const r = (ragged[i] as number) + (Math.max(0, maxWidth - w) / maxWidth) ** 2 + alone + torn;
       if (l < (lines[j] as number) || (l === lines[j] && r < (ragged[j] as number))) {
         lines[j] = l;
         ragged[j] = r;

@@ -44,6 +44,24 @@ describe('lines', () => {
     expect(breakLines([], 100, widthOf)).toEqual([]);
   });
 
+  it.each([
+    ['Carries 150 kg, tested.', 150],
+    ['It takes about 12 minutes a day.', 150],
+    ['We asked Dr. Venn what she thinks.', 180],
+    ['Now only € 9 per month for all.', 160],
+    ['It costs about $4 million a year.', 180],
+  ])('keep together in “%s” what is read as one', (text, width) => {
+    const words = text.split(' ');
+    const ends = breakLines(spaced(words), width, widthOf).map((l) => words[l.end - 1]);
+    expect(ends.length).toBeGreaterThan(1);
+    for (const torn of ['150', '12', 'Dr.', '€', '$4']) expect(ends).not.toContain(torn);
+  });
+
+  it('are still as few as can be where a number has to go without its unit', () => {
+    const words = ['abcdefgh', '150', 'kilometres'];
+    expect(breakLines(spaced(words), 130, widthOf)).toHaveLength(2);
+  });
+
   it('cut a word that is wider than they are between its characters, an emoji never', () => {
     const text = 'ab abcdefghijkl 👩‍🌾👩‍🌾';
     const parts = wordsToFit(text, 50, widthOf);
