@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
-import sharp from 'sharp';
+import sharp, { type Sharp } from 'sharp';
 import type { Box } from '../../core/look/formats.ts';
 import {
   ANALYSIS_SIZE,
@@ -14,28 +14,39 @@ import { measureRelief, type RgbPixels } from '../../core/picture/relief.ts';
 import { CONFIG } from '../config.ts';
 import type { AssetRecord } from './record.ts';
 
+/** A file, or a picture that is decoded already. */
+type Picture = Buffer | Sharp;
+
+const opened = (picture: Picture): Sharp => (Buffer.isBuffer(picture) ? sharp(picture) : picture.clone());
+
+/** Long side of the copy in which everything is looked for: a large picture is decoded once. */
+const LOOKED_AT = 640;
+
 /** What is seen in a picture: subject, colours, difference hash and sharpness. */
 export async function analysePicture(
-  picture: Buffer,
+  picture: Picture,
 ): Promise<
   Pick<AssetRecord, 'focal' | 'relief' | 'heads' | 'colours' | 'differenceHash' | 'sharpness' | 'faces'>
 > {
-  const small = await sharp(picture)
+  const { data, info } = await opened(picture)
+    .resize(LOOKED_AT, LOOKED_AT, { fit: 'inside', withoutEnlargement: true })
+    .flatten({ background: '#ffffff' })
+    .toColourspace('srgb')
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const copy = sharp(data, { raw: { width: info.width, height: info.height, channels: info.channels } });
+  const small = await copy
+    .clone()
     .resize(ANALYSIS_SIZE, ANALYSIS_SIZE, { fit: 'inside' })
-    .removeAlpha()
     .raw()
     .toBuffer({ resolveWithObject: true });
-  const grey = await sharp(picture)
-    .resize(640, 640, { fit: 'inside', withoutEnlargement: true })
-    .greyscale()
-    .raw()
-    .toBuffer({ resolveWithObject: true });
-  const faces = await facesIn(picture);
+  const grey = await copy.clone().greyscale().raw().toBuffer({ resolveWithObject: true });
+  const faces = await facesIn(copy);
   const pixels = { data: small.data, width: small.info.width, height: small.info.height };
   return {
     focal: findSubject(pixels, faces),
     faces: faces.length,
-    relief: measureRelief(await reliefPixels(picture)),
+    relief: measureRelief(await reliefPixels(copy)),
     heads: faces.slice(0, MOST_HEADS),
     colours: mainColours(pixels),
     differenceHash: differenceHash(pixels),
@@ -47,8 +58,8 @@ export async function analysePicture(
 const RELIEF_SIDE = 360;
 export const MOST_HEADS = 6;
 
-async function reliefPixels(picture: Buffer): Promise<RgbPixels> {
-  const { data, info } = await sharp(picture)
+async function reliefPixels(picture: Picture): Promise<RgbPixels> {
+  const { data, info } = await opened(picture)
     .resize(RELIEF_SIDE, RELIEF_SIDE, { fit: 'inside' })
     .flatten({ background: '#ffffff' })
     .toColourspace('srgb')
@@ -74,8 +85,8 @@ function faceCascade(): Promise<Cascade> {
 }
 
 /** Faces in a picture, largest first, in fractions. */
-export async function facesIn(picture: Buffer): Promise<Box[]> {
-  const { data, info } = await sharp(picture)
+export async function facesIn(picture: Picture): Promise<Box[]> {
+  const { data, info } = await opened(picture)
     .resize(FACE_SIDE, FACE_SIDE, { fit: 'inside' })
     .flatten({ background: '#ffffff' })
     .greyscale()
@@ -86,8 +97,8 @@ export async function facesIn(picture: Buffer): Promise<Box[]> {
 
 const THUMB_SIDE = 400;
 
-export const thumbOf = (picture: Buffer): Promise<Buffer> =>
-  sharp(picture)
+export const thumbOf = (picture: Picture): Promise<Buffer> =>
+  opened(picture)
     .resize(THUMB_SIDE, THUMB_SIDE, { fit: 'outside', withoutEnlargement: true })
     .webp({ quality: 80 })
     .toBuffer();

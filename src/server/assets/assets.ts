@@ -48,6 +48,7 @@ export async function importPicture(bytes: Buffer, about: About): Promise<AssetR
   const kind = drawing ? null : await fileTypeFromBuffer(bytes);
   if (!drawing && (!kind || !READABLE.has(kind.ext))) throw new Failed({ code: 'picture-kind' });
   const says = await embedded(bytes);
+  let upright: Sharp;
   let working: Buffer;
   let info: OutputInfo;
   let cutOut = false;
@@ -63,11 +64,10 @@ export async function importPicture(bytes: Buffer, about: About): Promise<AssetR
     const ground = raw.channels === 4 ? groundFor(data) : null;
     if (ground === 'nothing') throw new Failed({ code: 'drawing-empty' });
     cutOut = ground !== null;
-    const done = await sharp(data, { raw: pixels })
+    upright = sharp(data, { raw: pixels })
       .flatten({ background: ground ?? '#ffffff' })
-      .toColourspace('srgb')
-      .webp({ quality: 88, effort: 3 })
-      .toBuffer({ resolveWithObject: true });
+      .toColourspace('srgb');
+    const done = await upright.clone().webp({ quality: 88, effort: 3 }).toBuffer({ resolveWithObject: true });
     working = done.data;
     info = done.info;
   } catch (e) {
@@ -80,8 +80,10 @@ export async function importPicture(bytes: Buffer, about: About): Promise<AssetR
       height: info.height,
       least: ASSET_LIMITS.leastSide,
     });
+  // What is seen in it is looked for in the pixels: the file just written need not be read again.
+  const [thumb, seen] = await Promise.all([thumbOf(upright), analysePicture(upright)]);
   await writeWhole(assetPath(id, 'picture'), working);
-  await writeWhole(assetPath(id, 'thumb'), await thumbOf(working));
+  await writeWhole(assetPath(id, 'thumb'), thumb);
   return writeRecord({
     id,
     kind: 'still',
@@ -92,7 +94,7 @@ export async function importPicture(bytes: Buffer, about: About): Promise<AssetR
     origin: about.origin,
     width: info.width,
     height: info.height,
-    ...(await analysePicture(working)),
+    ...seen,
     ...(cutOut ? { focal: [0, 0, 1, 1] as const } : {}),
     takenAt: says.takenAt,
     durationMs: 0,
