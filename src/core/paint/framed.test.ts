@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { FORMATS, STAGE } from '../look/formats.ts';
 import { LOOK_NAMES, lookOf } from '../look/looks.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
@@ -22,6 +23,26 @@ describe('a picture within the stage', () => {
   it('is what several looks have', () => {
     expect(framed.length).toBeGreaterThanOrEqual(5);
   });
+
+  // The wide screen keeps its bars.
+  it.each(framed.filter((name) => name !== 'wide-screen'))(
+    '%s: without words it takes their room, and stays on the stage',
+    (look) => {
+      for (const format of FORMATS) {
+        const stage = STAGE[format];
+        const alone = lookOf(look).bare?.area(stage, format);
+        const beside = lookOf(look).layouts.caption.picture?.area(stage, format) ?? null;
+        if (!alone) throw new Error('Without words it has no frame.');
+        expect(alone.x).toBeGreaterThanOrEqual(0);
+        expect(alone.y).toBeGreaterThanOrEqual(0);
+        expect(alone.x * 2 + alone.width).toBeCloseTo(stage.width, 0);
+        expect(alone.y * 2 + alone.height).toBeCloseTo(stage.height, 0);
+        if (beside) expect(alone.width * alone.height).toBeGreaterThanOrEqual(beside.width * beside.height);
+        if (beside && beside.height < stage.height * 0.6)
+          expect(alone.height).toBeGreaterThanOrEqual(stage.height * 0.8);
+      }
+    },
+  );
 
   it.each(framed)('%s: nothing of the picture, its light and its grain is seen beyond its part', (look) => {
     const grading = { ...PLAIN_GRADING, leak: 1, grain: 1, dust: 1 };

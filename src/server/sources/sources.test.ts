@@ -55,6 +55,10 @@ describe('a stored photo set', () => {
     expect(new Set(source.photos.map((p) => p.id)).size).toBe(30);
     expect(source.form).toEqual({ kind: 'photos', count: 30 });
     expect(source.title).toBe('Photos of 19 November 2026');
+    // Photos that say no day name nothing: no word of ours would stand in their video.
+    const nameless = await photoSet();
+    await addPhoto(nameless, { ...photo(1), takenAt: null });
+    expect((await loadSource(nameless)).source.title).toBe('');
   });
 
   it('holds one photo once, and no more than the set has room for', async () => {

@@ -186,11 +186,11 @@ function withPhoto(s: Source, photo: Photo): Source {
   };
 }
 
-/** A name for a photo set that has none yet: the day of its first photo. */
+/** A name for a photo set that has none yet: the day of its first photo. What says no day names nothing. */
 const setTitle = (photo: Photo): string =>
   photo.takenAt
     ? `Photos of ${new Date(`${photo.takenAt.slice(0, 10)}T12:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}`
-    : 'Photos';
+    : '';
 
 export const removePhotos = (id: string, ids: readonly string[]): Promise<Source> =>
   changeSource(id, (s) => {

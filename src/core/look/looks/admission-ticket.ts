@@ -4,7 +4,7 @@ const CARD = '#f6e7c4';
 const INK = '#3b1f1a';
 const RED = '#b3261e';
 
-const { area, zones } = inset({ side: 0.06, top: 0.085, share: 0.49 });
+const { area, alone, zones } = inset({ side: 0.06, top: 0.085, share: 0.49 });
 
 const picture = { area, border: { colour: CARD, width: 12 }, shadow: 'rgba(20, 5, 0, 0.3)' };
 const stub = panel(CARD, {
@@ -25,7 +25,7 @@ export const admissionTicket = makeLook({
     small: face('jetbrains', 600, { leading: 1.35 }),
   },
   zones,
-  bare: picture,
+  bare: { ...picture, area: alone },
   layouts: {
     title: layout({
       head: part('display', INK, { highlight: marked }),

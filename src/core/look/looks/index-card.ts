@@ -6,7 +6,7 @@ const INK = '#24324f';
 const LINE = '#b7cbe0';
 const MARGIN = '#d9766f';
 
-const { area, zones } = inset({ side: 0.065, top: 0.085, share: 0.48 });
+const { area, alone, zones } = inset({ side: 0.065, top: 0.085, share: 0.48 });
 const picture = { area, border: { colour: '#ffffff', width: 20 }, shadow: 'rgba(40, 30, 10, 0.22)' };
 
 /** Ruled lines and a margin. */
@@ -55,7 +55,7 @@ export const indexCard = makeLook({
     small: face('kalam', 400, { leading: 1.4 }),
   },
   zones,
-  bare: picture,
+  bare: { ...picture, area: alone },
   layouts: {
     title: layout({
       head: part('display', INK, { highlight: marked }),

@@ -119,11 +119,16 @@ interface Inset {
   share: number;
 }
 
+/** Share of the height that a picture without words leaves free above and below at least. */
+const ALONE_TOP = 0.075;
+
 /**
- * A picture that does not fill the stage, with the words beside it: below it, or in a wide video on its right.
+ * A picture that does not fill the stage, with the words beside it: below it, or in a wide video on its right. alone: without
+ * words it takes their room too.
  */
 export function inset({ side, top, share }: Inset): {
   area: PictureStyle['area'];
+  alone: PictureStyle['area'];
   zones: Record<Format, Zone>;
 } {
   const area = (stage: Size): Rect => {
@@ -146,7 +151,12 @@ export function inset({ side, top, share }: Inset): {
     const x = Math.round(a.x + a.width + gap);
     return { x, width: Math.min(right + 60, stage.width - 60) - x, top: safe.top, bottom: safe.bottom };
   });
-  return { area, zones };
+  const alone = (stage: Size): Rect => {
+    const { x } = area(stage);
+    const y = isWide(stage) ? x : Math.max(x, 2 * Math.round((stage.height * ALONE_TOP) / 2));
+    return { x, y, width: stage.width - 2 * x, height: stage.height - 2 * y };
+  };
+  return { area, alone, zones };
 }
 
 /** No picture: the ground of the look. */

@@ -5,7 +5,7 @@ const LINE = '#dbe9f7';
 const BRIGHT = '#ffffff';
 const AMBER = '#ffcf5c';
 
-const { area, zones } = inset({ side: 0.075, top: 0.095, share: 0.48 });
+const { area, alone, zones } = inset({ side: 0.075, top: 0.095, share: 0.48 });
 
 /** Marks at the corners of the picture, and its measure along the top. */
 function measures({ picture: p }: Pick<OrnamentPlace, 'picture'>): Ornament[] {
@@ -45,7 +45,7 @@ export const measuredDrawing = makeLook({
     small: face('jetbrains', 400, { leading: 1.36 }),
   },
   zones,
-  bare: picture,
+  bare: { ...picture, area: alone },
   layouts: {
     title: layout({
       head: part('display', BRIGHT, { highlight: marked }),

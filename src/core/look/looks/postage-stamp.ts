@@ -6,7 +6,7 @@ const GREEN = '#1f5a45';
 const INK = '#1d2b25';
 const RED = '#992d23';
 
-const { area, zones } = inset({ side: 0.09, top: 0.09, share: 0.49 });
+const { area, alone, zones } = inset({ side: 0.09, top: 0.09, share: 0.49 });
 
 /** The white sheet of a stamp with its teeth, drawn as four scalloped strips round the picture. */
 function teeth({ picture: p }: Pick<OrnamentPlace, 'picture'>): Ornament[] {
@@ -79,7 +79,7 @@ export const postageStamp = makeLook({
     small: face('lora', 500, { italic: true, leading: 1.36 }),
   },
   zones,
-  bare: picture,
+  bare: { ...picture, area: alone },
   layouts: {
     title: layout({
       head: part('display', INK, { highlight: marked }),

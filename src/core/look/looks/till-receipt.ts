@@ -4,7 +4,7 @@ const PAPER = '#fbfbf7';
 const INK = '#222426';
 const RED = '#c3272b';
 
-const { area, zones } = inset({ side: 0.1, top: 0.075, share: 0.47 });
+const { area, alone, zones } = inset({ side: 0.1, top: 0.075, share: 0.47 });
 const picture = { area, border: { colour: PAPER, width: 10 }, shadow: 'rgba(0, 0, 0, 0.25)' };
 const slip = panel(PAPER, { pad: { x: 56, y: 44 }, edge: 'zigzag', span: 'zone' });
 const marked = { plate: overWord('#ffe066', 0), colour: INK };
@@ -22,7 +22,7 @@ export const tillReceipt = makeLook({
     small: face('courier', 400, { leading: 1.3, baseline: 0.31 }),
   },
   zones,
-  bare: picture,
+  bare: { ...picture, area: alone },
   layouts: {
     title: layout({
       head: part('display', INK, { highlight: marked }),

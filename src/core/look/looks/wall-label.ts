@@ -4,7 +4,7 @@ const WALL = '#eeece6';
 const INK = '#1c1c1a';
 const GREY = '#5b5a54';
 
-const { area, zones } = inset({ side: 0.1, top: 0.1, share: 0.5 });
+const { area, alone, zones } = inset({ side: 0.1, top: 0.1, share: 0.5 });
 const picture = { area, border: { colour: '#fbfaf7', width: 26 }, shadow: 'rgba(60, 55, 40, 0.25)' };
 const marked = { plate: null, colour: '#8a3b12' };
 
@@ -21,7 +21,7 @@ export const wallLabel = makeLook({
     small: face('work-sans', 400, { leading: 1.4 }),
   },
   zones,
-  bare: picture,
+  bare: { ...picture, area: alone },
   layouts: {
     title: layout({
       head: part('display', INK, { highlight: marked }),
