@@ -31,6 +31,17 @@ const TAIL = 0.04;
 /** How well words can be read over pictures, looked for in the pixels; and what composing a frame costs, by look. */
 export async function benchLooks(say: (line: string) => void) {
   const ids = [...(await shelf()).entries.keys()].filter((_, i) => i % EVERY === 0);
+  const legible = await legibleOver(ids, say);
+  say('What a frame costs to compose, by look');
+  const cost: Record<string, number> = {};
+  for (const look of LOOK_NAMES) cost[look] = await composingMs(look, ids.slice(0, 6));
+  const base = cost['paper-tape'] ?? 1;
+  const most = Math.max(...Object.values(cost));
+  return { ...legible, composedMsAFrame: cost, dearestToPaperTape: round(most / base) };
+}
+
+/** How well the words of every look can be read over some pictures, in all formats. */
+export async function legibleOver(ids: readonly string[], say: (line: string) => void) {
   say(`Words of ${LOOK_NAMES.length} looks over ${ids.length} pictures in ${FORMATS.length} formats`);
   const legible: Record<string, number> = {};
   let [all, good, heads] = [0, 0, 0];
@@ -47,19 +58,7 @@ export async function benchLooks(say: (line: string) => void) {
     all += mine;
     good += enough;
   }
-  say('What a frame costs to compose, by look');
-  const cost: Record<string, number> = {};
-  for (const look of LOOK_NAMES) cost[look] = await composingMs(look, ids.slice(0, 6));
-  const base = cost['paper-tape'] ?? 1;
-  const most = Math.max(...Object.values(cost));
-  const out = {
-    words: all,
-    legible: round(good / all),
-    onHeads: heads,
-    byLook: legible,
-    composedMsAFrame: cost,
-    dearestToPaperTape: round(most / base),
-  };
+  const out = { words: all, legible: round(good / all), onHeads: heads, byLook: legible };
   say(`Words that stand out enough: ${out.legible} of ${all} (aim 0.99); blocks on a head: ${heads}`);
   return out;
 }

@@ -1,6 +1,8 @@
-import { mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { spawn } from 'node:child_process';
+import { mkdir, mkdtemp, rm, stat, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { parseArgs } from 'node:util';
 import { nanoid } from 'nanoid';
 import { draftFromLines } from '../core/outline/draft.ts';
 import { cutScript } from '../core/text/script.ts';
@@ -14,13 +16,24 @@ import { benchRender } from './bench-render.ts';
 import { benchShelf } from './bench-shelf.ts';
 import { benchVoices } from './bench-voices.ts';
 import { copyHelpers } from './helper-programs.ts';
+import { UsageError } from './usage.ts';
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
-/** nabbet bench: measures side by side in one run, prints ratios, and writes them to .bench/bench.json. */
-export async function bench(): Promise<void> {
+export const BENCH_USAGE = 'usage: nabbet bench [--photos FOLDER]';
+
+/**
+ * nabbet bench: measures side by side in one run, prints ratios, and writes them to .bench/bench.json. --photos FOLDER: only
+ * how well words can be read over photographs, which do not ship.
+ */
+export async function bench(argv: string[]): Promise<void> {
+  const { values } = readArgs(argv);
   const folder = await mkdtemp(path.join(tmpdir(), 'nabbet-bench-'));
   try {
+    if (values.photos !== undefined) {
+      process.exitCode = await overPhotos(path.resolve(values.photos), folder);
+      return;
+    }
     await copyHelpers(folder, CONFIG.data);
     const results = {
       machine: (await run('uname', ['-sr'])).stdout.toString().trim(),
@@ -37,6 +50,26 @@ export async function bench(): Promise<void> {
   } finally {
     await rm(folder, { recursive: true, force: true });
   }
+}
+
+function readArgs(argv: string[]) {
+  try {
+    return parseArgs({ args: argv, options: { photos: { type: 'string' } } });
+  } catch (e) {
+    throw new UsageError(`${(e as Error).message.split('.')[0]}. ${BENCH_USAGE}`);
+  }
+}
+
+/** In a process with data of its own, so that the photographs come nowhere else. Gives its exit code. */
+async function overPhotos(photos: string, data: string): Promise<number> {
+  if (!(await stat(photos).catch(() => null))?.isDirectory())
+    throw new UsageError(`There is no folder ${photos}. ${BENCH_USAGE}`);
+  const child = spawn(process.execPath, ['--import', 'tsx', 'src/cli/bench-photos.ts', photos], {
+    cwd: CONFIG.root,
+    env: { ...process.env, NABBET_DATA: data, NABBET_ROOT: CONFIG.root },
+    stdio: 'inherit',
+  });
+  return new Promise((done) => child.once('exit', (code) => done(code ?? 1)));
 }
 
 /** A first draft of 30 lines: cut, pictures for all of them; cold with the model loaded from disk, then again. */

@@ -11,7 +11,7 @@ const COMMANDS: Record<string, (argv: string[]) => Promise<void>> = {
   watch: async (argv) => (await import('./watch.ts')).watch(argv),
   bring: async (argv) => (await import('./bring.ts')).bring(argv),
   test: async (argv) => (await import('./test.ts')).test(argv),
-  bench: async () => (await import('./bench.ts')).bench(),
+  bench: async (argv) => (await import('./bench.ts')).bench(argv),
   looks: async (argv) => (await import('./looks.ts')).looks(argv),
   check: async (argv) => (await import('./check.ts')).check(argv),
   backup: async (argv) => (await import('./backup.ts')).backup(argv),
@@ -24,7 +24,7 @@ const COMMANDS: Record<string, (argv: string[]) => Promise<void>> = {
 const USAGE = `usage: nabbet ${Object.keys(COMMANDS).join(' | ')}
   demo    starts the application with demo data
   test    runs all tests (or: test lint | unit | e2e)
-  bench   measures speed and quality, prints ratios
+  bench   measures speed and quality, prints ratios (or: bench --photos FOLDER, how well words can be read over photographs)
   looks   paints every look in every layout on contact sheets in .bench (or: looks --format 9:16 --look NAME)
   check   looks at everything that is stored, and mends what can be mended without loss
   backup  writes database and material to FILE.tar, also while the application runs
