@@ -151,6 +151,53 @@ describe('words that are nowhere on the shelf', () => {
   });
 });
 
+describe('a phrase of the line', () => {
+  const phrase = { at: [0, 1], apart: false, nearWords: [] };
+  const items = [
+    item('both', { tags: ['fire', 'station'] }),
+    item('one', { tags: ['station'] }),
+    item('other', { tags: ['fire'] }),
+    item('x'),
+  ];
+
+  it('counts in full where all of it is met, and its words alone count less', () => {
+    const whole = scores(items, line('Fire station'));
+    const found = scores(items, line('Fire station', { phrases: [phrase] }));
+    expect(found.both).toBe(whole.both);
+    expect((found.one ?? 0) / (whole.one ?? 1)).toBeCloseTo(MATCH.partOfPhrase);
+    expect((found.other ?? 0) / (whole.other ?? 1)).toBeCloseTo(MATCH.partOfPhrase);
+    expect(found.x).toBe(0);
+  });
+
+  it('that means something else than its words is hardly met by them', () => {
+    const apart = { at: [0], apart: true, nearWords: [] };
+    const viaduct = [item('a', { tags: ['cross'] }), item('x')];
+    const found = scores(viaduct, line('Cross out', { phrases: [apart] }));
+    expect(found.a).toBeCloseTo((scores(viaduct, line('Cross out')).a ?? 0) * MATCH.apartFromPhrase);
+  });
+
+  it('is met by what is near to the whole', () => {
+    const nearWords = [{ word: 'dessert', relation: 'kind of' as const, worth: 0.75 }];
+    const sweets = [item('a', { tags: ['dessert'] }), item('b', { tags: ['cream'] }), item('x')];
+    const found = scores(sweets, line('Ice cream', { phrases: [{ ...phrase, nearWords }] }));
+    expect(found.a).toBeGreaterThan(0);
+    expect(scores(sweets, line('Ice cream', { phrases: [phrase] })).a).toBe(0);
+  });
+
+  it('of which the line has no content word changes nothing', () => {
+    const found = scores(
+      items,
+      line('Fire station', {
+        phrases: [
+          { ...phrase, at: [] },
+          { ...phrase, at: [7] },
+        ],
+      }),
+    );
+    expect(found).toEqual(scores(items, line('Fire station')));
+  });
+});
+
 describe('meaning', () => {
   it('is that of what a picture shows and of its tags, never below nothing', () => {
     const items = [

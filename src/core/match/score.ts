@@ -1,4 +1,5 @@
 import { contentWords, stem, weightOf } from '../text/tokens.ts';
+import type { Phrase } from './phrases.ts';
 import type { MatchLine, Scored, ShelfItem, Vector, WordHit } from './types.ts';
 import type { NearWord } from './wordnet.ts';
 
@@ -38,6 +39,9 @@ export const MATCH = {
   softWorth: 0.74,
   /** A word that a dictionary puts near to one that is nowhere on the shelf counts this much of what the dictionary says. */
   nearWordWorth: 0.6,
+  /** A word that is part of a phrase, met without the rest of it; one of a phrase that means something else. */
+  partOfPhrase: 0.45,
+  apartFromPhrase: 0.3,
   /** Share that a picture loses among the results when one of its motif is better, and again for a second one. */
   alike: 0.1,
   titleWorth: 0.95,
@@ -343,7 +347,7 @@ export class ShelfIndex {
 
   /** For each word of the line, the pictures that have it or a related tag, and the best way it is met in each. */
   private meetings(line: MatchLine, words: readonly { text: string; stem: string }[]): Map<number, Met>[] {
-    return words.map((w, at) => {
+    const met = words.map((w, at) => {
       const of = new Map<number, Met>();
       for (const p of this.postings.get(w.stem) ?? [])
         of.set(p.item, {
@@ -360,6 +364,21 @@ export class ShelfIndex {
         }
       return of;
     });
+    for (const phrase of line.phrases ?? []) this.meetPhrase(phrase, met);
+    return met;
+  }
+
+  /** A word of a phrase counts in full only where all its words are met; what is near to the whole is met beside them. */
+  private meetPhrase({ at, apart, nearWords }: Phrase, met: Map<number, Met>[]): void {
+    const of = at.flatMap((k) => met[k] ?? []);
+    const last = of.at(-1);
+    if (!last) return;
+    const share = apart ? MATCH.apartFromPhrase : MATCH.partOfPhrase;
+    for (const one of of)
+      for (const [i, m] of one)
+        if (apart || of.length === 1 || !of.every((x) => x.has(i)))
+          one.set(i, { ...m, worth: m.worth * share });
+    this.meetNearWords(nearWords, last);
   }
 
   /** Adds the pictures that show something near to a word, by what a dictionary says. */

@@ -1,3 +1,4 @@
+import type { Phrase } from './phrases.ts';
 import type { NearWord } from './wordnet.ts';
 
 /** A unit vector of the sentence model; similarity is the dot product. */
@@ -58,6 +59,8 @@ export interface MatchLine {
   wordVectors: Vector[];
   /** Words near to each content word, in the same order; without it only stems and meanings are compared. */
   nearWords?: readonly (readonly NearWord[])[];
+  /** Content words that are one phrase. */
+  phrases?: readonly Phrase[];
 }
 
 /** One word of a line and what it met in a picture. */

@@ -63,6 +63,11 @@ export class WordNet {
     this.files = files;
   }
 
+  /** Whether it has a word, or a phrase with blanks, in its base form. */
+  has(word: string, of: WordClass): boolean {
+    return this.offsets(word, of).length > 0;
+  }
+
   /** Words that are near to a word in its base form, nearest first. Empty when WordNet has not got it. */
   nearWords(word: string, of: WordClass): NearWord[] {
     const key = `${of} ${word}`;

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { contentWords } from '../../core/text/tokens.ts';
 import { nearWordsOf, wordNet } from './near-words.ts';
 
 const words = async (line: string, of: string) =>
-  ((await nearWordsOf(line)).get(of) ?? []).map((k) => k.word);
+  ((await nearWordsOf(line)).nearWords.get(of) ?? []).map((k) => k.word);
 
 describe('words near to a word', () => {
   it('are what it is, what is one, other words for it and its other forms', async () => {
@@ -31,7 +32,22 @@ describe('words near to a word', () => {
     expect(await words('Two lorries blocked the lane.', 'lorries')).toContain('truck');
     expect(await words('She sold her violins.', 'violins')).toContain('fiddle');
     expect(await words('They slept until noon.', 'slept')).toContain('slumber');
-    expect(await nearWordsOf('')).toEqual(new Map());
-    expect((await nearWordsOf('🙂 12 —')).size).toBe(0);
+    expect(await nearWordsOf('')).toEqual({ nearWords: new Map(), phrases: [] });
+    expect((await nearWordsOf('🙂 12 —')).nearWords.size).toBe(0);
+  });
+
+  it.each([
+    ['Open day at the fire station', ['fire station']],
+    ['Eat ice cream at the traffic lights.', ['ice cream', 'traffic lights']],
+    ['Tell me what you crossed out.', ['crossed']],
+    ['She gave up smoking.', ['gave']],
+    // What a verb does with a particle is mostly what it does without.
+    ['We sit down and write down everything.', []],
+    // Nothing is one phrase across a comma, or because of an article.
+    ['Fire, station and a cup of tea', []],
+  ])('“%s” has the phrases %s', async (line, phrases) => {
+    const words = contentWords(line).map((w) => w.text);
+    const known = await nearWordsOf(line);
+    expect(known.phrases.map((p) => p.at.map((k) => words[k]).join(' '))).toEqual(phrases);
   });
 });

@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import nlp from 'compromise';
 import { LRUCache } from 'lru-cache';
+import { type Phrase, phrasesIn } from '../../core/match/phrases.ts';
 import { type NearWord, type WordClass, WordNet } from '../../core/match/wordnet.ts';
 import { stem } from '../../core/text/tokens.ts';
 import { CONFIG } from '../config.ts';
@@ -30,17 +31,24 @@ async function load(): Promise<WordNet> {
   return new WordNet({ noun, verb, adj });
 }
 
-/** Words near to each word of a line, as they are meant there, by the word in lower case. */
-export async function nearWordsOf(line: string): Promise<Map<string, NearWord[]>> {
+/** What a dictionary knows of a line: words near to each of its words, as they are meant there, by the word in lower case. */
+export interface Known {
+  nearWords: Map<string, NearWord[]>;
+  phrases: Phrase[];
+}
+
+export async function nearWordsOf(line: string): Promise<Known> {
   const before = read.get(line);
   if (before) return before;
   const net = await wordNet();
   const out = new Map<string, NearWord[]>();
+  const roots = new Map<string, string>();
   const doc = nlp(line);
   doc.compute('root');
   for (const { terms } of doc.json() as { terms: Term[] }[])
     for (const t of terms) {
       const word = t.normal || t.text.toLowerCase();
+      if (t.root && t.tags.includes('Verb')) roots.set(word, t.root);
       const of = classOf(t.tags);
       if (!of || !/^\p{L}/u.test(word)) continue;
       const base = baseForms(word, t.root, of);
@@ -52,15 +60,20 @@ export async function nearWordsOf(line: string): Promise<Map<string, NearWord[]>
         break;
       }
     }
-  read.set(line, out);
-  return out;
+  const phrases = phrasesIn(line, net, (word) => roots.get(word) ?? word);
+  const known = { nearWords: out, phrases };
+  read.set(line, known);
+  return known;
 }
 
 /** Lines are asked for again with every nabbing; kept up to 40 MB. */
-const read = new LRUCache<string, Map<string, NearWord[]>>({
+const read = new LRUCache<string, Known>({
   maxSize: 40_000_000,
-  sizeCalculation: (words, line) =>
-    2 * line.length + [...words.values()].reduce((n, list) => n + 100 + 80 * list.length, 100),
+  sizeCalculation: ({ nearWords, phrases }, line) =>
+    [...nearWords.values(), ...phrases.map((p) => p.nearWords)].reduce(
+      (n, list) => n + 100 + 80 * list.length,
+      2 * line.length + 100,
+    ),
 });
 
 interface Term {

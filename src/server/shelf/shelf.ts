@@ -151,7 +151,7 @@ export async function matchLines(
   const words = wanted.map((s) => contentWords(s.brief || s.shown).map((w) => w.text.toLowerCase()));
   const all = [...new Set([...texts, ...briefs.filter(Boolean), ...words.flat(), ...(title ? [title] : [])])];
   // Other threads read while the dictionary is looked into here.
-  const [vectors, nearWords] = await Promise.all([
+  const [vectors, known] = await Promise.all([
     embedder.embed(all),
     Promise.all(wanted.map((s) => nearWordsOf(s.brief || s.shown))),
   ]);
@@ -174,7 +174,8 @@ export async function matchLines(
     context: round[i] ?? null,
     briefVector: briefs[i] ? of(briefs[i] as string) : null,
     wordVectors: (words[i] ?? []).map(of),
-    nearWords: (words[i] ?? []).map((w) => nearWords[i]?.get(w) ?? []),
+    nearWords: (words[i] ?? []).map((w) => known[i]?.nearWords.get(w) ?? []),
+    phrases: known[i]?.phrases ?? [],
   }));
 }
 
