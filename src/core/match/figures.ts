@@ -1,3 +1,4 @@
+import { particularsOf } from './particulars.ts';
 import type { Figure } from './types.ts';
 
 /**
@@ -163,10 +164,10 @@ const ENTRIES: readonly Entry[] = FIGURES.trim()
     return { pattern: new RegExp(`(?<!\\p{L})${source}(?!\\p{L})`, 'iu'), meant };
   });
 
-/** A text in which each figure of speech stands as what it means, and which they were, in the order of the list. */
+/** A text in which particulars (an address, a date) and figures of speech stand as what they mean, and which they were. */
 export function asMeant(text: string): { text: string; figures: readonly Figure[] } {
-  const figures: Figure[] = [];
-  let out = text;
+  const figures: Figure[] = particularsOf(text);
+  let out = figures.reduce((t, { said, meant }) => t.replace(said, meant), text);
   for (const { pattern, meant } of ENTRIES) {
     const found = pattern.exec(out);
     if (!found) continue;
