@@ -38,7 +38,7 @@ export const OUT_OF =
 export const COUNT =
   /([\d.,]+)\s*(?:customer |global |verified )?(?:reviews?|ratings?|customers?|votes?|buyers?|bewertungen|kund(?:en|innen)|avis|clients?|opinii|opiniones|clientes|recensioni|omdömen)\b/i;
 /** "★★★★☆ 4.3 (212 reviews)", "4,3 ★ 212 Bewertungen": of five. */
-export const BY_STARS = /(?:[★☆⭐]\s*(?<after>[0-5][.,]\d)|(?<before>[0-5][.,]\d)\s*[★⭐])(?!\d)/u;
+const BY_STARS = /(?:[★☆⭐]\s*(?<after>[0-5][.,]\d)|(?<before>[0-5][.,]\d)\s*[★⭐])(?!\d)/u;
 const STOCK =
   /^(?:yes, |only \d+ (?:left )?)?(?:in stock|i lager|auf lager|en stock|disponible|disponibile|dostępn\w+|sofort lieferbar|lieferbar|available|sold out|out of stock|ausverkauft|épuisé|agotado|esaurito|(?:ready to )?ships? (?:in|within|today|tomorrow)|usually ships|only \d+ left)/i;
 const BULLET = /^(?:[•·▪◦●○‣▸►➤➜✓✔✅☑*–—-]|\p{Extended_Pictographic}\uFE0F?)\s*/u;
