@@ -265,6 +265,18 @@ describe('the script of a product', () => {
     ['All-weather coat', 'All-weather coat'],
   ])('calls “%s” “%s”', (name, called) => expect(calledName(name)).toBe(called));
 
+  it('sets what is good behind “Good:”, in small letters where words have no capital of their own', () => {
+    const good = (feature: string) => {
+      const facts: FactSheet = { ...EMPTY, features: [fact(feature)] };
+      return outlineLines(product(facts), with_(product(facts), { angle: 'honest review' })).find((l) =>
+        l.shown.startsWith('Good:'),
+      )?.shown;
+    };
+    expect(good('Carries 150 kg, tested')).toBe('Good: carries 150 kg, tested.');
+    expect(good('Swiss made, two years')).toBe('Good: Swiss made, two years.');
+    expect(good('USB cable of 2 metres')).toBe('Good: USB cable of 2 metres.');
+  });
+
   it('takes the sentence of a review that says something, and the one that the angle needs', () => {
     const text = 'Great! I am 71 and change my bulbs again. It does not wobble at all.';
     const facts: FactSheet = { ...FULL, quotes: [fact({ text, by: 'Ilse M.', rating: null })] };

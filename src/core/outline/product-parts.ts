@@ -308,9 +308,15 @@ function ranked(features: readonly Feature[], told: string): Feature[] {
     .sort((x, y) => y.worth - x.worth);
 }
 
+/** Words that keep their capital wherever they stand. */
+const ALWAYS_CAPITAL =
+  /^(?:German|French|Italian|Japanese|American|British|English|Danish|Swedish|Swiss|Scottish|Irish|Dutch|Spanish|Norwegian|Finnish|Portuguese|European|Nordic|I)(?!\p{L})/u;
+
 /** A sentence behind other words: "Good: carries 150 kg." Names in capitals stay. */
 const inSentence = (text: string): string =>
-  /^\p{Lu}\p{Ll}*[ ,]/u.test(text) ? `${text[0]?.toLowerCase()}${text.slice(1)}` : text;
+  /^\p{Lu}\p{Ll}*[ ,]/u.test(text) && !ALWAYS_CAPITAL.test(text)
+    ? `${text[0]?.toLowerCase()}${text.slice(1)}`
+    : text;
 
 /** A feature as a sentence of its own: capital first, full stop last; "Weight: 900 g" stays as it is. */
 export function sentenceOf(text: string): string {
