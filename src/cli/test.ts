@@ -115,7 +115,7 @@ const RUN: Record<(typeof PARTS)[number], (log: string | null) => Promise<Outcom
   },
 };
 
-/** The part is named as below src/core: "sound", "sound/limit.ts". */
+/** The part is named as below src/core: "sound", "sound/limit.ts". The tests of its own folder are run: they should notice. */
 async function mutants(argv: string[]): Promise<void> {
   const [part = '.'] = argv;
   const target = path.resolve(CONFIG.root, 'src/core', part.replace(/^src\/core\//, ''));
@@ -131,7 +131,7 @@ async function mutants(argv: string[]): Promise<void> {
     : [here];
   process.exitCode = await node(
     ['node_modules/@stryker-mutator/core/bin/stryker.js', 'run', '--mutate', files.join(',')],
-    {},
+    { MUTANTS_OF: inside.split(path.sep)[0] ?? '' },
   );
 }
 
