@@ -172,11 +172,15 @@ test('words in German: brought and typed, seen on the monitor, missed by the pro
   const names = () =>
     handles.evaluateAll((all) => all.map((b) => b.getAttribute('aria-label')?.split(', ')[2]));
   const last = (await names()).at(-1);
-  await handles.last().focus();
-  const { length } = await names();
-  await page.keyboard.press('Space');
-  const earlier = new RegExp(`Render ${length} is over place [1-${length - 1}]`);
-  await pressUntil(page, 'ArrowUp', page.getByRole('status').filter({ hasText: earlier }));
+  // Which place it has is known when it is held: until then the queue goes on.
+  const told = (words: RegExp) => page.getByRole('status').filter({ hasText: words });
+  await expect(async () => {
+    await handles.last().focus();
+    await page.keyboard.press('Space');
+    await expect(told(/Render \d (was picked up|is over place)/)).toBeAttached({ timeout: 3000 });
+  }).toPass();
+  const length = Number(/Render (\d)/.exec((await told(/Render \d/).textContent()) ?? '')?.[1]);
+  await pressUntil(page, 'ArrowUp', told(new RegExp(`Render ${length} is over place [1-${length - 1}]`)));
   // The queue goes on meanwhile, and what is held stays where it is held.
   const waiting = async (): Promise<number> =>
     (await (await page.request.get(`/api/renders?piece=${id}`)).json()).filter(
