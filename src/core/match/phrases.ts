@@ -24,8 +24,8 @@ const PARTICLES = new Set(
   ),
 );
 
-/** The forms under which a dictionary may have a noun. */
-const singular = (word: string): string[] => [
+/** The forms under which a dictionary may have a noun, as it stands first. */
+export const singular = (word: string): string[] => [
   ...new Set([word, word.replace(/ies$/, 'y'), word.replace(/(s|x|ch|sh)es$/, '$1'), word.replace(/s$/, '')]),
 ];
 

@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import nlp from 'compromise';
 import { LRUCache } from 'lru-cache';
-import { type Phrase, phrasesIn } from '../../core/match/phrases.ts';
+import { type Phrase, phrasesIn, singular } from '../../core/match/phrases.ts';
 import { type NearWord, type WordClass, WordNet } from '../../core/match/wordnet.ts';
 import { stem } from '../../core/text/tokens.ts';
 import { CONFIG } from '../config.ts';
@@ -96,8 +96,6 @@ const classOf = (tags: string[]): WordClass | null =>
 
 /** The forms under which a dictionary has a word, likeliest first. */
 function baseForms(word: string, root: string | undefined, of: WordClass): string[] {
-  const out = root ? [root, word] : [word];
-  if (of === 'noun')
-    out.push(word.replace(/ies$/, 'y'), word.replace(/(s|x|ch|sh)es$/, '$1'), word.replace(/s$/, ''));
-  return [...new Set(out)];
+  const own = root ? [root, word] : [word];
+  return [...new Set(of === 'noun' ? [...own, ...singular(word)] : own)];
 }
