@@ -33,7 +33,7 @@ const WAS =
   /\b(?:was|before|instead of|formerly|regular(?:ly)?|rrp|list price|antes|statt|vorher|au lieu de|prima|invece di|przedtem|zamiast|tidigare)\b/i;
 export const UNTIL =
   /\b(?:until|ends?(?: on)?:?|valid (?:until|till|through)|bis(?: zum)?|jusqu['’]au|hasta(?: el)?|fino al|do)\s+(\d{1,2}\.\s?\d{1,2}\.\s?\d{4}|\d{4}-\d{2}-\d{2}|\d{1,2}(?:st|nd|rd|th|\.)?\s+\p{L}+\s+\d{4}|\p{L}+\s+\d{1,2},\s+\d{4})/iu;
-export const OUT_OF =
+const OUT_OF =
   /(\d(?:[.,]\d+)?)\s*(?:\/|out of|of|von|sur|su|z|de|av|af)\s*(5|10|100)(?![\d.,]*\s*(?:reviews|g\b|kg\b|cm\b))/i;
 export const COUNT =
   /([\d.,]+)\s*(?:customer |global |verified )?(?:reviews?|ratings?|customers?|votes?|buyers?|bewertungen|kund(?:en|innen)|avis|clients?|opinii|opiniones|clientes|recensioni|omdömen)\b/i;
@@ -127,15 +127,24 @@ function rating(facts: FactSheet, lines: readonly PageLine[]): void {
   }
 }
 
-/** The rating that a text gives, of five stars or of what it says; null when a figure in it is something else. */
-export function ratingOf(text: string): { value: number; best: number; count: number | null } | null {
+/**
+ * The rating that a text gives, of five stars or of what it says; null when a figure in it is something else. marked: the page
+ * says that it is one.
+ */
+export function ratingOf(
+  text: string,
+  marked = false,
+): { value: number; best: number; count: number | null } | null {
   const stars = BY_STARS.exec(text);
   const value = stars ?? OUT_OF.exec(text);
   if (!value) return null;
   const rest = text.slice(value.index + value[0].length);
   const count = COUNT.exec(rest) ?? (stars && /^\s*\(([\d.,]+)\)/.exec(rest));
   const says =
-    count || STARS.test(text) || /\b(?:rat|not[eé]|bewert|valor|valut|ocen|stern|stars?)/i.test(text);
+    marked ||
+    count ||
+    STARS.test(text) ||
+    /\b(?:rat|not[eé]|bewert|valor|valut|ocen|stern|stars?)/i.test(text);
   if (!says && !stars) return null;
   const figure = stars ? (stars.groups?.after ?? stars.groups?.before ?? '') : (value[1] ?? '');
   return {

@@ -3,7 +3,7 @@ import { attr, type Doc, type El, labelOf, textOf } from './dom.ts';
 import { addQuote, addTo, availability, availabilityText, fill, ownPart, wholeNumber } from './fact-sheet.ts';
 import { day } from './meta.ts';
 import { findPrice, findPrices } from './price.ts';
-import { COUNT, OTHER_FACT, OUT_OF, ratingOf, UNTIL } from './product-lines.ts';
+import { COUNT, OTHER_FACT, ratingOf, UNTIL } from './product-lines.ts';
 
 const FEATURES =
   /feature|highlight|what it does|details|specification|specs|properties|benefit|eigenschaft|merkmale|vorteile|caract|características|cechy|why you|at a glance/i;
@@ -73,17 +73,10 @@ function ratingIn(own: El): { value: number; best: number; count: number | null 
   ]
     .filter((e) => !e.closest(single) || e.closest('.summary, header'))
     .flatMap((e) => [attr(e, 'title'), attr(e, 'aria-label'), textOf(e).slice(0, 200)]);
-  const outOf = texts.map((t) => OUT_OF.exec(t)).find((m) => m !== null);
-  const byStars = texts.map(ratingOf).find((r) => r !== null);
+  const found = texts.map((t) => ratingOf(t, true)).find((r) => r !== null);
+  if (!found) return null;
   const count = texts.map((t) => COUNT.exec(t)).find((m) => m !== null);
-  const counted = count ? wholeNumber(count[1] ?? '') : null;
-  if (outOf)
-    return {
-      value: Number((outOf[1] ?? '').replace(',', '.')),
-      best: Number(outOf[2]),
-      count: counted,
-    };
-  return byStars ? { ...byStars, count: byStars.count ?? counted } : null;
+  return { ...found, count: found.count ?? (count ? wholeNumber(count[1] ?? '') : null) };
 }
 
 function featuresFrom(facts: FactSheet, own: El): void {
