@@ -10,7 +10,7 @@ import { CONFIG } from '../server/config.ts';
 import { run } from '../server/program.ts';
 import { nabPiece } from '../server/shelf/shelf.ts';
 import { benchLooks } from './bench-looks.ts';
-import { round } from './bench-measure.ts';
+import { LOADER, round } from './bench-measure.ts';
 import { benchReading } from './bench-read.ts';
 import { benchRender } from './bench-render.ts';
 import { benchShelf } from './bench-shelf.ts';
@@ -64,7 +64,7 @@ function readArgs(argv: string[]) {
 async function overPhotos(photos: string, data: string): Promise<number> {
   if (!(await stat(photos).catch(() => null))?.isDirectory())
     throw new UsageError(`There is no folder ${photos}. ${BENCH_USAGE}`);
-  const child = spawn(process.execPath, ['--import', 'tsx', 'src/cli/bench-photos.ts', photos], {
+  const child = spawn(process.execPath, [...LOADER, 'src/cli/bench-photos.ts', photos], {
     cwd: CONFIG.root,
     env: { ...process.env, NABBET_DATA: data, NABBET_ROOT: CONFIG.root },
     stdio: 'inherit',

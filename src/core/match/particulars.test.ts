@@ -34,6 +34,7 @@ describe('particulars of an announcement', () => {
     'He may go on.',
     'In June the 4 boats of the harbour left for the north, and Kiln Lane 4 was empty.',
     'I said stop.Then we left.',
+    'I love this.It works.',
     '10 to 5',
     '',
   ])('“%s” has none', (text) => expect(particularsOf(text)).toEqual([]));

@@ -30,7 +30,7 @@ const HAS_DAY = new RegExp(String.raw`(?<!\p{L})(?:${DAY})(?!\p{L})`, 'iu');
 const HAS_CLOCK = new RegExp(String.raw`(?<!\p{L})(?:${CLOCK})(?!\p{L})`, 'iu');
 const MAIL = /[^\s@]+@[^\s@]+\.\p{L}{2,}/u;
 const SITE =
-  /(?:https?:\/\/|www\.)\S+|(?<![\p{L}@.])[\p{L}\d-]+\.(?:com|org|net|eu|uk|de|fr|es|it|nl|at|ch|pl|io|app|shop|example)(?:\/\S*)?(?![\p{L}\d])/iu;
+  /(?:https?:\/\/|www\.)\S+|(?<![\p{L}@.])[\p{L}\d-]+\.(?:com|org|net|eu|uk|de|fr|es|it|nl|at|ch|pl|io|app|shop|example)(?:\/\S*)?(?![\p{L}\d])/u;
 const PHONE = /(?<![\d.,])(?:\+\d|0\d|\(0)[\d ()/-]{5,}\d/;
 
 /** In longer lines they are said by the way; a word of any length would keep the patterns busy. */

@@ -277,6 +277,20 @@ describe('the script of a product', () => {
     expect(good('USB cable of 2 metres')).toBe('Good: USB cable of 2 metres.');
   });
 
+  it.each([
+    ['the first', 'It never slips. A stool in oak for small kitchens.'],
+    ['a later', 'A stool in oak for small kitchens. It never again slips on wet tiles.'],
+  ])('says once what names the trouble, also when %s sentence of the description does', (_, text) => {
+    const facts: FactSheet = { ...EMPTY, description: fact(text) };
+    const shown = outlineLines(product(facts), with_(product(facts), { angle: 'problem and answer' })).map(
+      (l) => l.shown,
+    );
+    expect(shown.filter((s) => s.includes('slips'))).toHaveLength(1);
+    expect(new Set(shown.filter((s) => !s.includes('‹'))).size).toBe(
+      shown.filter((s) => !s.includes('‹')).length,
+    );
+  });
+
   it('takes the sentence of a review that says something, and the one that the angle needs', () => {
     const text = 'Great! I am 71 and change my bulbs again. It does not wobble at all.';
     const facts: FactSheet = { ...FULL, quotes: [fact({ text, by: 'Ilse M.', rating: null })] };

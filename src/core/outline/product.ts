@@ -63,7 +63,9 @@ function problem(p: ProductParts): Script {
     ...p.facts.features.map((f, i) => ({ text: f.value, ref: `feature:${i}`, good: true })),
   ];
   const proof = pool.find((x) => x.good && TROUBLE.test(x.text));
-  const of = p.besidesDescription.filter((f) => f.ref !== proof?.ref);
+  // What names the trouble is said once, wherever it stands on the sheet.
+  const of = p.besidesDescription.filter((f) => f.text !== proof?.text);
+  const description = p.description(5);
   const quote = p.quotes('good').find((i) => `quote:${i}` !== proof?.ref);
   return [
     {
@@ -91,7 +93,7 @@ function problem(p: ProductParts): Script {
             reasons: [because('names-trouble')],
           }
       : null,
-    p.description(5),
+    description?.from === proof?.text ? null : description,
     p.feature(0, 7, { of }),
     of.length > 1 ? p.feature(1, 6, { of }) : null,
     p.quote(quote, 4, 'good-review'),

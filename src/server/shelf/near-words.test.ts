@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { contentWords } from '../../core/text/tokens.ts';
-import { nearWordsOf, wordNet } from './near-words.ts';
+import { lookUp, wordNet } from './near-words.ts';
 
 const words = async (line: string, of: string) =>
-  ((await nearWordsOf(line)).nearWords.get(of) ?? []).map((k) => k.word);
+  ((await lookUp(line)).nearWords.get(of) ?? []).map((k) => k.word);
 
 describe('words near to a word', () => {
   it('are what it is, what is one, other words for it and its other forms', async () => {
@@ -32,8 +32,8 @@ describe('words near to a word', () => {
     expect(await words('Two lorries blocked the lane.', 'lorries')).toContain('truck');
     expect(await words('She sold her violins.', 'violins')).toContain('fiddle');
     expect(await words('They slept until noon.', 'slept')).toContain('slumber');
-    expect(await nearWordsOf('')).toEqual({ nearWords: new Map(), phrases: [] });
-    expect((await nearWordsOf('🙂 12 —')).nearWords.size).toBe(0);
+    expect(await lookUp('')).toEqual({ nearWords: new Map(), phrases: [] });
+    expect((await lookUp('🙂 12 —')).nearWords.size).toBe(0);
   });
 
   it.each([
@@ -47,7 +47,7 @@ describe('words near to a word', () => {
     ['Fire, station and a cup of tea', []],
   ])('“%s” has the phrases %s', async (line, phrases) => {
     const words = contentWords(line).map((w) => w.text);
-    const known = await nearWordsOf(line);
+    const known = await lookUp(line);
     expect(known.phrases.map((p) => p.at.map((k) => words[k]).join(' '))).toEqual(phrases);
   });
 });

@@ -31,13 +31,14 @@ async function load(): Promise<WordNet> {
   return new WordNet({ noun, verb, adj });
 }
 
-/** What a dictionary knows of a line: words near to each of its words, as they are meant there, by the word in lower case. */
-export interface Known {
+interface Known {
+  /** Near to each of its words as it is meant there, by the word in lower case. */
   nearWords: Map<string, NearWord[]>;
   phrases: Phrase[];
 }
 
-export async function nearWordsOf(line: string): Promise<Known> {
+/** What the dictionary knows of a line. */
+export async function lookUp(line: string): Promise<Known> {
   const before = read.get(line);
   if (before) return before;
   const net = await wordNet();

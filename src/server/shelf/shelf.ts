@@ -20,7 +20,7 @@ import { CONFIG } from '../config.ts';
 import { type CatalogueEntry, type CatalogueFile, RELIEFS_FILE, unpackVector } from './catalogue.ts';
 import { byteDots } from './dots.ts';
 import { embedder } from './embedder.ts';
-import { nearWordsOf } from './near-words.ts';
+import { lookUp } from './near-words.ts';
 
 const fileSchema = Joi.object({
   version: Joi.number().valid(2).required(),
@@ -153,7 +153,7 @@ export async function matchLines(
   // Other threads read while the dictionary is looked into here.
   const [vectors, known] = await Promise.all([
     embedder.embed(all),
-    Promise.all(wanted.map((s) => nearWordsOf(s.brief || s.shown))),
+    Promise.all(wanted.map((s) => lookUp(s.brief || s.shown))),
   ]);
   const meaning = new Map(all.map((t, i) => [t, vectors[i] as Vector]));
   const of = (t: string) => meaning.get(t) as Vector;
