@@ -254,6 +254,8 @@ describe('the script of a product', () => {
     expect(shown({ angle: 'news' }).join(' ')).not.toContain('Folds to 4 cm');
     const measures = { ...facts, features: ['Height: 63 cm', 'Weight: 4.2 kg'].map(fact) };
     expect(shown({ angle: 'three reasons' }, measures)[1]).toBe('1. Height: 63 cm');
+    const weighed = { ...facts, features: ['Weighs 640 grams', 'Rubber feet that do not mark'].map(fact) };
+    expect(shown({ angle: 'three reasons' }, weighed)[1]).toBe('1. Rubber feet that do not mark.');
   });
 
   it.each([

@@ -282,8 +282,9 @@ export function calledName(name: string): string {
   return /\p{L}.*\s.*\p{L}/u.test(called) ? called.trim() : name.trim();
 }
 
-/** A mere measure: "Height: 63 cm". */
-const MEASURE = /^[^:]{2,24}: .{1,24}$/;
+/** A mere measure: "Height: 63 cm", "Weighs 640 grams". */
+const MEASURE =
+  /^(?:[^:]{2,24}: .{1,24}|(?:it )?(?:weighs|measures)(?: (?:only|just|about))? [\d.,]+ ?\p{L}+\.?)$/iu;
 
 /** A claim of so many words is worth more than two that name a thing. */
 const FULL_CLAIM = 5;
