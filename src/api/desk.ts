@@ -1,7 +1,7 @@
 import Joi from 'joi';
-import { FORMATS, type Format } from '../core/look/formats.ts';
+import type { Format } from '../core/look/formats.ts';
 import type { Changes } from '../core/piece/changes.ts';
-import { idSchema, oneOf } from '../core/piece/field.ts';
+import { formatSchema, idSchema, oneOf } from '../core/piece/field.ts';
 import type { Piece } from '../core/piece/types.ts';
 import { SPOKEN_LANGUAGES } from '../core/sound/voices.ts';
 import { answer, byId, endpoint } from './endpoint.ts';
@@ -126,7 +126,7 @@ export const filePieces = endpoint('PATCH', '/api/desk/pieces', {
 export const copyPieces = endpoint('POST', '/api/desk/copies', {
   body: Joi.object<{ ids: string[]; format: Format | null; language: string | null }>({
     ids: Joi.array().items(idSchema).min(1).max(100).unique().required(),
-    format: oneOf(FORMATS).allow(null).default(null),
+    format: formatSchema().allow(null).default(null),
     language: oneOf(SPOKEN_LANGUAGES as readonly [string, ...string[]])
       .allow(null)
       .default(null),

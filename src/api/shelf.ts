@@ -1,11 +1,11 @@
 import Joi from 'joi';
 import { LICENCES, type Licence } from '../core/exchange/credits.ts';
-import { type Box, FORMATS, type Format } from '../core/look/formats.ts';
+import type { Box, Format } from '../core/look/formats.ts';
 import { LAYOUT_NAMES, type Layout } from '../core/look/layouts.ts';
 import { LIGHTS, type Light, type Order, STAGES, type Stage } from '../core/match/order.ts';
 import { HUES, type Hue } from '../core/picture/hues.ts';
 import type { Relief } from '../core/picture/relief.ts';
-import { oneOf } from '../core/piece/field.ts';
+import { formatSchema, oneOf } from '../core/piece/field.ts';
 import { LIMITS } from '../core/piece/limits.ts';
 import type { PictureReason } from '../core/piece/reasons.ts';
 import type { ViewName } from '../core/piece/types.ts';
@@ -83,7 +83,7 @@ export const searchSchema = Joi.object<Search>({
   people: or(['none', 'one', 'several']),
   colour: or(HUES),
   licence: or(LICENCES),
-  format: or(FORMATS),
+  format: formatSchema().allow(null).default(null),
   own: Joi.boolean().default(false),
   favourite: Joi.boolean().default(false),
   without: Joi.array().items(Joi.string().max(64)).max(2000).default([]),
@@ -136,7 +136,7 @@ export interface PaintAsk {
 
 export const paintSchema = Joi.object<PaintAsk>({
   words: Joi.string().trim().min(1).max(500).required(),
-  format: oneOf(FORMATS).required(),
+  format: formatSchema().required(),
   seed: Joi.string().alphanum().min(1).max(24).required(),
   what: Joi.string().max(80).allow(null).default(null),
   stage: or(STAGES),

@@ -1,5 +1,5 @@
 import { createWriteStream, readFileSync, writeFileSync } from 'node:fs';
-import { FORMATS, STAGE } from '../core/look/formats.ts';
+import { FORMATS, stageOf } from '../core/look/formats.ts';
 import { frameAt } from '../core/paint/frame.ts';
 import type { PainterChoice } from '../core/paint/painters.ts';
 import { migratePiece } from '../core/piece/migrate.ts';
@@ -74,7 +74,7 @@ async function main(): Promise<void> {
       return render(timeline, { height: 480, out });
     case 'formats':
       for (const format of FORMATS) {
-        const { width, height } = STAGE[format];
+        const { width, height } = stageOf(format);
         const one = compile(piece, facts, typesetter(), format);
         await render(one, { height: 1080, out: `${out}-${width}x${height}.mp4` });
       }

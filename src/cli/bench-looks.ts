@@ -1,5 +1,5 @@
 import { createWriteStream } from 'node:fs';
-import { FORMATS, type Format, STAGE } from '../core/look/formats.ts';
+import { FORMATS, type Format, stageOf } from '../core/look/formats.ts';
 import type { Layout } from '../core/look/layouts.ts';
 import { luminanceOf, ratioOf } from '../core/look/legible.ts';
 import { LOOK_NAMES, type LookName } from '../core/look/looks.ts';
@@ -81,7 +81,7 @@ const isText = (d: DisplayList['draws'][number]): d is TextureDraw & { texture: 
 
 /** Each word against the pixels that are behind it when it stands. */
 async function legibleWords(timeline: Timeline, format: Format): Promise<{ words: number; enough: number }> {
-  const stage = STAGE[format];
+  const stage = stageOf(format);
   const k = SMALL / Math.min(stage.width, stage.height);
   const size = {
     width: 2 * Math.round((stage.width * k) / 2),

@@ -2,7 +2,7 @@ import { mkdir, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { type Canvas, createCanvas } from '@napi-rs/canvas';
-import { FORMATS, type Format, STAGE } from '../core/look/formats.ts';
+import { FORMATS, type Format, stageOf } from '../core/look/formats.ts';
 import { LAYOUT_NAMES, type Layout } from '../core/look/layouts.ts';
 import { LOOK_NAMES, type LookName, lookOf } from '../core/look/looks.ts';
 import { frameAt } from '../core/paint/frame.ts';
@@ -11,6 +11,7 @@ import { compile } from '../core/timeline/compile.ts';
 import { CONFIG } from '../server/config.ts';
 import { ServerCanvas } from '../server/frames/canvas-frames.ts';
 import { knownFacts, typesetter } from '../server/material.ts';
+import { formatsIn } from './formats.ts';
 
 /** What each layout shows on the sheet, and the picture behind it. */
 const SAMPLES: Record<Layout, { shown: string; picture: string; stressed: string }> = {
@@ -62,7 +63,7 @@ export async function looks(args: string[]): Promise<void> {
     args,
     options: { format: { type: 'string' }, look: { type: 'string' }, pictures: { type: 'string' } },
   });
-  const formats = values.format ? (values.format.split(',') as Format[]) : FORMATS;
+  const formats = values.format ? formatsIn(values.format) : FORMATS;
   const names = values.look ? (values.look.split(',') as LookName[]) : LOOK_NAMES;
   const pictures = values.pictures?.split(',') ?? [];
   await mkdir(path.join(CONFIG.root, '.bench'), { recursive: true });
@@ -79,7 +80,7 @@ async function sheetOf(
   names: readonly LookName[],
   pictures: readonly string[],
 ): Promise<Canvas> {
-  const stage = STAGE[format];
+  const stage = stageOf(format);
   const k = SMALL / Math.min(stage.width, stage.height);
   const size = {
     width: 2 * Math.round((stage.width * k) / 2),

@@ -3,7 +3,7 @@ import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { DELIVERY_KIND_NAMES, type DeliveryKindName } from '../core/deliver/kinds.ts';
 import { PIECE_FILE_NAMES, type PieceFileName } from '../core/exchange/types.ts';
-import { FORMATS, type Format } from '../core/look/formats.ts';
+import type { Format } from '../core/look/formats.ts';
 import { LOOK_NAMES } from '../core/look/looks.ts';
 import { MOOD_NAMES } from '../core/music/moods.ts';
 import { type AskedMood, SUITED_MUSIC } from '../core/music/suited.ts';
@@ -12,6 +12,7 @@ import { PAINTERS, type PainterChoice } from '../core/paint/painters.ts';
 import { DEFAULT_VOICE, VOICES } from '../core/sound/voices.ts';
 import { SPLITS } from '../core/text/script.ts';
 import { HEIGHTS, type Height } from '../core/timeline/heights.ts';
+import { formatsIn } from './formats.ts';
 import type { InputOptions } from './input.ts';
 import type { Outcome } from './make-several.ts';
 import { UsageError } from './usage.ts';
@@ -70,9 +71,7 @@ export function parse(argv: string[]): MakeOptions {
     throw new UsageError(
       `--target is a number of seconds from ${TARGET.least} to ${TARGET.most}; got “${values.target}”.`,
     );
-  const formats = (values.format ?? values.formats ?? '9:16')
-    .split(',')
-    .map((f) => one('format', f.trim(), FORMATS, '9:16'));
+  const formats = formatsIn(values.format ?? values.formats ?? '9:16');
   return {
     input: file,
     inputs: positionals,

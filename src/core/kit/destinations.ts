@@ -1,6 +1,6 @@
 import Joi from 'joi';
-import { FORMATS, type Format } from '../look/formats.ts';
-import { field, idSchema, type Of, oneOf, wholeOf } from '../piece/field.ts';
+import type { Format } from '../look/formats.ts';
+import { field, formatSchema, idSchema, type Of, oneOf, wholeOf } from '../piece/field.ts';
 import type { Milliseconds } from '../time.ts';
 
 /** How the words of a post sound: by facts, by what is addressed to the reader, by people and what they say. */
@@ -10,7 +10,7 @@ export type PostTone = (typeof POST_TONES)[number];
 const DESTINATION_FIELDS = {
   name: field<string>('', Joi.string().trim().min(1).max(60)),
   /** The format that is wanted there; null when any is taken. */
-  format: field<Format | null>(null, oneOf(FORMATS).allow(null)),
+  format: field<Format | null>(null, formatSchema().allow(null)),
   /** The longest video that is taken; null when there is no such limit. */
   longestMs: field<Milliseconds | null>(null, Joi.number().integer().min(1000).max(36_000_000).allow(null)),
   /** Letters that a post may have, with its hashtags. */

@@ -1,6 +1,7 @@
 import { contentKey } from '../hash.ts';
 import type { Scene, SceneLook, Stress, Style } from '../piece/types.ts';
 import { msToFrames } from '../time.ts';
+import { byFormat } from './formats.ts';
 import type { WordLayout } from './layouts.ts';
 import { luminanceOf, ratioOf } from './legible.ts';
 import { asLogoCard, logoGround } from './logo-card.ts';
@@ -103,12 +104,10 @@ const faceOf = (of: Face, c: Style): Face => ({
 
 function scaledBy(scale: LayoutStyle['scale'], k: number): LayoutStyle['scale'] {
   const even = (n: number) => 2 * Math.round((n * k) / 2);
-  return Object.fromEntries(
-    Object.entries(scale).map(([f, s]) => [
-      f,
-      { ...s, largest: even(s.largest), smallest: even(s.smallest), rest: even(s.rest) },
-    ]),
-  ) as LayoutStyle['scale'];
+  return byFormat((f) => {
+    const s = scale(f);
+    return { ...s, largest: even(s.largest), smallest: even(s.smallest), rest: even(s.rest) };
+  });
 }
 
 /** The ground, or the lack of one, that the writer wants, and the colours of the words. */

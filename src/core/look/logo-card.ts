@@ -1,7 +1,7 @@
 import type { Scene } from '../piece/types.ts';
-import type { Format, Size } from './formats.ts';
-import { byFormat, SAFE } from './looks/make.ts';
-import type { LayoutStyle, PartStyle, PictureStyle, Rect, Stand, Zone } from './types.ts';
+import { byFormat, type Size } from './formats.ts';
+import { SAFE } from './looks/make.ts';
+import type { LayoutStyle, PartStyle, PictureStyle, Rect, Stand } from './types.ts';
 
 /**
  * The ground of a card that shows a logo: an end card whose first picture is shown whole, on a colour. null for any other scene.
@@ -28,9 +28,9 @@ const areaIn = (stage: Size): Rect => {
 
 const PICTURE: PictureStyle = { area: areaIn, border: null, shadow: null };
 
-const ZONES: Record<Format, Zone> = byFormat((format, stage) => {
+const ZONES = byFormat((format, stage) => {
   const area = areaIn(stage);
-  return { ...SAFE[format], top: Math.round(area.y + area.height + stage.height * GAP) };
+  return { ...SAFE(format), top: Math.round(area.y + area.height + stage.height * GAP) };
 });
 
 const below: Stand = (zone) => ({ y: zone.top, standsOn: false });

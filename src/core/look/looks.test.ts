@@ -5,7 +5,7 @@ import { compile } from '../timeline/compile.ts';
 import { NO_FACTS, type PlacedLine, type WordsBlock } from '../timeline/types.ts';
 import { suitedLooks } from './choose.ts';
 import { FAMILIES } from './families.ts';
-import { FORMATS, STAGE } from './formats.ts';
+import { FORMATS, stageOf } from './formats.ts';
 import { LAYOUT_NAMES, LAYOUTS, type WordLayout } from './layouts.ts';
 import { channels, luminanceOf, ratioOf } from './legible.ts';
 import { LOOK_NAMES, lookOf } from './looks.ts';
@@ -86,7 +86,7 @@ describe('looks', () => {
     for (const layout of WORD_LAYOUTS) {
       const { head, rest, panel, picture, scrim } = look.layouts[layout];
       for (const part of rest ? [head, rest] : [head]) {
-        const bare = picture?.area(STAGE['9:16'], '9:16') === null && !scrim ? look.colours.ground : [];
+        const bare = picture?.area(stageOf('9:16'), '9:16') === null && !scrim ? look.colours.ground : [];
         const grounds = part.ground ? [part.ground.colour] : panel ? [panel.colour] : bare;
         for (const ground of grounds) {
           check(`${layout} ${part.colour} on ${ground}`, part.colour, ground);
@@ -111,7 +111,7 @@ describe('words', () => {
     let turn = 0;
     for (const look of LOOK_NAMES)
       for (const format of FORMATS) {
-        const stage = STAGE[format];
+        const stage = stageOf(format);
         turn++;
         // Every second script for each layout, in turn: all of them for all layouts within a look.
         const scenes = WORD_LAYOUTS.flatMap((layout) =>

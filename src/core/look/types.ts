@@ -1,7 +1,7 @@
 import type { Frames } from '../time.ts';
 import type { FamilyName } from './families.ts';
 import type { Font } from './fonts.ts';
-import type { Format, Size } from './formats.ts';
+import type { ByFormat, Format, Size } from './formats.ts';
 import type { WordLayout } from './layouts.ts';
 import type { MoodOfLook } from './moods.ts';
 import type { RevealKind } from './reveals.ts';
@@ -173,10 +173,10 @@ export interface PictureStyle {
 export interface LayoutStyle {
   head: PartStyle;
   rest: PartStyle | null;
-  scale: Record<Format, Scale>;
+  scale: ByFormat<Scale>;
   align: Align;
   /** Where words may stand; null as the look has it. */
-  zones: Record<Format, Zone> | null;
+  zones: ByFormat<Zone> | null;
   /** Where they stand in it; null as the layout has it. */
   stand: Stand | null;
   /** null: all of the stage. */
@@ -223,7 +223,7 @@ export interface Look {
   faces: { display: Face; text: Face; small: Face };
   /** Between the large part and the small one, in sizes of the large. */
   partGap: number;
-  zones: Record<Format, Zone>;
+  zones: ByFormat<Zone>;
   layouts: Record<WordLayout, LayoutStyle>;
   /** Where pictures of scenes without words stand; null: all of the stage. */
   bare: PictureStyle | null;

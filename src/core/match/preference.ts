@@ -1,4 +1,4 @@
-import { type Format, ratioOf, STAGE } from '../look/formats.ts';
+import { type Format, ratioOf, stageOf } from '../look/formats.ts';
 import { type Layout, layoutRule } from '../look/layouts.ts';
 import { MOODS, type Mood } from '../music/moods.ts';
 import type { ShelfItem } from './types.ts';
@@ -39,7 +39,7 @@ const PREFERENCE = {
 
 /** How well a picture serves the piece and the line in everything but meaning. */
 export function preference(traits: PictureTraits, { format, mood, layout }: Wanting): number {
-  const stage = STAGE[format];
+  const stage = stageOf(format);
   const ratio = ratioOf(stage);
   let sum = traits.own ? PREFERENCE.own : 0;
   if (traits.mood && mood && MOODS[mood].pictures.includes(traits.mood)) sum += PREFERENCE.mood;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { FORMATS, STAGE } from '../look/formats.ts';
+import { FORMATS, stageOf } from '../look/formats.ts';
 import { LOOK_NAMES, lookOf } from '../look/looks.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
@@ -29,7 +29,7 @@ describe('a picture within the stage', () => {
     '%s: without words it takes their room, and stays on the stage',
     (look) => {
       for (const format of FORMATS) {
-        const stage = STAGE[format];
+        const stage = stageOf(format);
         const alone = lookOf(look).bare?.area(stage, format);
         const beside = lookOf(look).layouts.caption.picture?.area(stage, format) ?? null;
         if (!alone) throw new Error('Without words it has no frame.');

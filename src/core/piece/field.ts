@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { isFormat } from '../look/formats.ts';
 
 /**
  * A field of a stored document, declared once: what it may hold, and what it holds at first. Types, schemas, defaults and
@@ -35,6 +36,15 @@ export const wholeOf = (fields: Fields, more: Record<string, Joi.Schema> = {}): 
 
 /** A change of some fields of the table, at least one. */
 export const patchOf = (fields: Fields): Joi.ObjectSchema => Joi.object(schemasOf(fields)).min(1);
+
+/** Proportions, offered or the writer's own. */
+export const formatSchema = (): Joi.StringSchema =>
+  Joi.string()
+    .custom((text: string, helpers) => (isFormat(text) ? text : helpers.error('format')))
+    .messages({
+      format:
+        '{{#label}} must be two whole numbers in lowest terms like 3:2, neither more than three times the other',
+    });
 
 /** One of a list of names. */
 export const oneOf = (names: readonly string[]): Joi.StringSchema => Joi.string().valid(...names);

@@ -33,4 +33,6 @@ export const LIMITS = {
   sayingLength: 80,
   /** Takes recorded for one scene. */
   recorded: 30,
+  /** Formats in which words of a scene have a place of their own. */
+  places: 40,
 } as const;

@@ -102,7 +102,7 @@ describe('a document', () => {
     ['no-document', null],
     ['no-document', 'text'],
     ['newer', { ...piece(), version: PIECE_VERSION + 1 }],
-    ['invalid', { ...piece(), format: '7:3' }],
+    ['invalid', { ...piece(), format: '18:32' }],
     ['invalid', { ...piece(), scenes: [{ ...scene('a'), brief: 'x'.repeat(301) }] }],
   ])('that cannot be read says why: %s', (reason, doc) => {
     try {

@@ -1,9 +1,9 @@
 import Joi from 'joi';
-import { FORMATS, type Format } from '../look/formats.ts';
+import type { Format } from '../look/formats.ts';
 import { MOOD_NAMES } from '../music/moods.ts';
 import { type AskedMood, SUITED_MUSIC } from '../music/suited.ts';
 import { DEFAULT_VOICE, VOICES } from '../sound/voices.ts';
-import { oneOf } from './field.ts';
+import { formatSchema, oneOf } from './field.ts';
 
 /** What a piece will be besides its words. */
 export interface PieceOptions {
@@ -17,7 +17,7 @@ export interface PieceOptions {
 export const FIRST_OPTIONS: PieceOptions = { format: '9:16', voice: DEFAULT_VOICE, mood: SUITED_MUSIC };
 
 export const optionsSchema = Joi.object<PieceOptions>({
-  format: oneOf(FORMATS).required(),
+  format: formatSchema().required(),
   voice: oneOf(VOICES.map((v) => v.name)).required(),
   mood: oneOf([...MOOD_NAMES, SUITED_MUSIC])
     .allow(null)

@@ -1,16 +1,16 @@
 import Joi from 'joi';
 import { DELIVERY_KIND_NAMES, type DeliveryKindName } from '../deliver/kinds.ts';
 import { LOUDNESS_VALUES, type Loudness } from '../deliver/loudness.ts';
-import { FORMATS, type Format } from '../look/formats.ts';
+import type { Format } from '../look/formats.ts';
 import { HEIGHTS, type Height } from '../timeline/heights.ts';
-import { field, firstOf, idSchema, type Of, oneOf, wholeOf } from './field.ts';
+import { field, firstOf, formatSchema, idSchema, type Of, oneOf, wholeOf } from './field.ts';
 import { LIMITS } from './limits.ts';
 import { languageSchema } from './translations.ts';
 
 const DELIVERY_FIELDS = {
   kind: field<DeliveryKindName>('mp4', oneOf(DELIVERY_KIND_NAMES)),
   /** null: as the piece is. */
-  format: field<Format | null>(null, oneOf(FORMATS).allow(null)),
+  format: field<Format | null>(null, formatSchema().allow(null)),
   /** Lines of the short side. */
   height: field<Height>(1080, Joi.valid(...HEIGHTS)),
   /** Words of caption scenes are in the picture. */

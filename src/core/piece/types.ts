@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { CHOSEN_FAMILIES, type FamilyName } from '../look/families.ts';
-import { FORMATS, type Format } from '../look/formats.ts';
+import type { Format } from '../look/formats.ts';
 import { GRADE_NAMES, type GradeName } from '../look/grades.ts';
 import { LAYOUT_NAMES, type Layout } from '../look/layouts.ts';
 import { LOOK_NAMES, type LookName } from '../look/looks.ts';
@@ -13,7 +13,7 @@ import { TONE_NAMES, type ToneName } from '../sound/tones.ts';
 import { SOURCE_KINDS, type SourceKind } from '../source/kinds.ts';
 import type { Decibels, Milliseconds } from '../time.ts';
 import { BORDER_SOUNDS, type BorderSound, type SceneEffect, sceneEffectSchema } from './effects.ts';
-import { colour, field, firstOf, idSchema, type Of, oneOf, share, wholeOf } from './field.ts';
+import { colour, field, firstOf, formatSchema, idSchema, type Of, oneOf, share, wholeOf } from './field.ts';
 import { LIMITS } from './limits.ts';
 import { type Delivery, deliverySchema, type KitEntry, kitEntrySchema, newDelivery } from './outputs.ts';
 import { type PictureReason, reasonSchema } from './reasons.ts';
@@ -203,7 +203,7 @@ const STYLE_FIELDS = {
   align: change<Align>(oneOf(ALIGNS)),
   /** By format. */
   places: change<Partial<Record<Format, Place>>>(
-    Joi.object(Object.fromEntries(FORMATS.map((f) => [f, placeSchema.optional()]))),
+    Joi.object().pattern(formatSchema(), placeSchema).max(LIMITS.places),
   ),
 };
 /** What differs from the look; null: nothing. */
@@ -427,7 +427,7 @@ const waiver = Joi.object({
 
 export const PIECE_FIELDS = {
   title: field<string>('', Joi.string().allow('').max(LIMITS.titleLength)),
-  format: field<Format>('9:16', oneOf(FORMATS)),
+  format: field<Format>('9:16', formatSchema()),
   look: field<LookName>('paper-tape', oneOf(LOOK_NAMES)),
   /** What all scenes change of the look. */
   style: field<Style>(AS_THE_LOOK, wholeOf(STYLE_FIELDS)),

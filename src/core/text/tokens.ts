@@ -58,7 +58,9 @@ export const weightOf = (word: string): number => {
   return WHEN.has(small) ? 0.1 : WEAK.has(small) ? 0.55 : 1;
 };
 
-const isStop = (word: string): boolean => STOP.has(word.toLowerCase()) || /^['’\d]/.test(word);
+/** A small word, also with what is drawn together with it ("it’s", "don’t", "we’ll"), or one that begins with a figure. */
+const isStop = (word: string): boolean =>
+  STOP.has(word.toLowerCase().replace(/['’].*$/, '')) || /^\d/.test(word);
 
 /** Stem of a word in lower case, without accents and possessive s (Porter 1980). */
 export function stem(word: string): string {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
-import { FORMATS, STAGE } from '../look/formats.ts';
+import { FORMATS, stageOf } from '../look/formats.ts';
 import { breakLines, wordsToFit } from '../look/typeset/lines.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
 import { type Piece, plainVoice } from '../piece/types.ts';
@@ -134,9 +134,9 @@ describe('compile', () => {
         for (const page of s.words?.pages ?? [])
           for (const l of page.lines) {
             expect(l.x).toBeGreaterThanOrEqual(0);
-            expect(l.x + l.width).toBeLessThanOrEqual(STAGE[format].width);
+            expect(l.x + l.width).toBeLessThanOrEqual(stageOf(format).width);
             expect(l.y).toBeGreaterThan(0);
-            expect(l.y).toBeLessThan(STAGE[format].height);
+            expect(l.y).toBeLessThan(stageOf(format).height);
           }
     }
   });
@@ -258,7 +258,7 @@ describe('segments', () => {
   it('has even sizes for every format and height', () => {
     for (const f of FORMATS)
       for (const h of [480, 720, 1080] as const) {
-        const s = renderSize(STAGE[f], h);
+        const s = renderSize(stageOf(f), h);
         expect(s.width % 2).toBe(0);
         expect(s.height % 2).toBe(0);
         expect(Math.min(s.width, s.height)).toBe(h);

@@ -1,4 +1,4 @@
-import { type Format, STAGE } from '../look/formats.ts';
+import { type Format, stageOf } from '../look/formats.ts';
 import { lookOf } from '../look/looks.ts';
 import type { Typesetter } from '../look/typeset/typesetter.ts';
 import type { Piece } from '../piece/types.ts';
@@ -22,7 +22,7 @@ export function compile(
   setter: Typesetter,
   format: Format = piece.format,
 ): Timeline {
-  const stage = STAGE[format];
+  const stage = stageOf(format);
   const look = lookOf(piece.look);
   const times = layTimes(piece, facts, look);
   const frames = piece.scenes.map((scene) => frameFor(piece, scene, format, stage));

@@ -35,7 +35,7 @@ export function offHeads(
       .filter((y) => !covers(y))
       .sort((a, b) => Math.abs(a - wanted.y) - Math.abs(b - wanted.y))[0];
   };
-  const safe = SAFE[on.format];
+  const safe = SAFE(on.format);
   const pad = panel?.pad.y ?? 0;
   const y = nearest(zone.top, zone.bottom) ?? nearest(safe.top + pad, safe.bottom - pad);
   return y === undefined ? wanted : { y, standsOn: false };

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
-import { FORMATS, ratioOf, STAGE } from '../look/formats.ts';
+import { FORMATS, ratioOf, stageOf } from '../look/formats.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
 import { frameAt } from '../paint/frame.ts';
 import { picturesOf, seen } from '../paint/testing.ts';
@@ -130,7 +130,7 @@ describe('frames set by hand', () => {
       const [w, h] = [300 + random() * 3000, 300 + random() * 3000];
       const aim = { x: random(), y: random(), zoom: 1 + random() * 5 };
       for (const format of FORMATS) {
-        const ratio = ratioOf(STAGE[format]);
+        const ratio = ratioOf(stageOf(format));
         const c = aimCrop(w, h, ratio, aim);
         expect(Math.min(c.x, c.y)).toBeGreaterThanOrEqual(0);
         expect(c.x + c.width).toBeLessThanOrEqual(w + 1e-6);

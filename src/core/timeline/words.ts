@@ -173,7 +173,7 @@ function blockOf(scene: Scene, layout: WordLayout, inputs: WordInputs, on: Groun
 /** Where the words may stand: in their zone, and within its panel; or as wide as the writer made them. */
 function zoneOf({ dress, format, stage }: Ground): Zone {
   const { look, style, places } = dress;
-  const zone = (style.zones ?? look.zones)[format];
+  const zone = (style.zones ?? look.zones)(format);
   const place = places?.[format];
   const width = place?.width ? place.width * stage.width : zone.width;
   const pad = style.panel && style.panel.span !== 'stage' ? style.panel.pad : { x: 0, y: 0 };
@@ -191,7 +191,7 @@ function setIn(zone: Zone, text: string, layout: WordLayout, on: Ground, k: numb
   const { dress, format, setter } = on;
   const { style, faces, key } = dress;
   const { head, rest, scale } = style;
-  const { largest, smallest, lines, rest: small } = scale[format];
+  const { largest, smallest, lines, rest: small } = scale(format);
   const less = (n: number) => 2 * Math.round((n * k) / 2);
   return setter.set(text, `${key} ${format} ${Math.round(zone.width)} ${k}`, LAYOUTS[layout].words.arrange, {
     scale: { largest: less(largest), smallest: less(smallest), rest: less(small), lines },

@@ -36,7 +36,7 @@ export const pieces = mysqlTable(
     doc: json('doc').notNull(),
     rev: int('rev').notNull(),
     /** What the desk shows of the document; null for a piece that was last stored before these columns were there. */
-    format: varchar('format', { length: 8 }).$type<Format>(),
+    format: varchar('format', { length: 12 }).$type<Format>(),
     scenes: int('scenes'),
     /** The first picture, '' when there is none. */
     cover: varchar('cover', { length: 64 }),
@@ -152,7 +152,7 @@ export const renders = mysqlTable(
     title: varchar('title', { length: 200 }).notNull(),
     doc: json('doc').notNull(),
     rev: int('rev').notNull(),
-    format: varchar('format', { length: 8 }).$type<Format>().notNull(),
+    format: varchar('format', { length: 12 }).$type<Format>().notNull(),
     height: int('height').notNull(),
     kind: varchar('kind', { length: 12 }).$type<DeliveryKindName>().notNull().default('mp4'),
     /** Where it stands among those that wait: the smallest first. */

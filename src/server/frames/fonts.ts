@@ -1,7 +1,7 @@
 import path from 'node:path';
 import { createCanvas, GlobalFonts, setTextRenderer } from '@napi-rs/canvas';
 import { LRUCache } from 'lru-cache';
-import { familyOf } from '../../core/look/families.ts';
+import { type FamilyName, familyOf } from '../../core/look/families.ts';
 import { cssFont, familyNamed } from '../../core/look/fonts.ts';
 import type { Measure } from '../../core/look/typeset/arrange.ts';
 import { CONFIG } from '../config.ts';
@@ -33,6 +33,12 @@ function register({ file, alias }: FontFile): void {
  */
 export function fontFor(css: string, text: string): string {
   readyFonts();
+  const cut = css.indexOf('px ') + 3;
+  return css.slice(0, cut) + familiesFor(css.slice(cut), text);
+}
+
+/** The same in every size and weight. */
+function familiesFor(css: string, text: string): string {
   const key = `${css}\n${text}`;
   const have = resolved.get(key);
   if (have !== undefined) return have;
@@ -44,18 +50,29 @@ export function fontFor(css: string, text: string): string {
     if (!family) return whole;
     const isScript = familyOf(family).kind === 'script';
     const wanted = isScript ? letters.filter((c) => !promised.has(c)) : letters;
-    const files = fontFilesOf(family).filter((f) => wanted.some((c) => holds(f, c)));
+    const holding = new Set(wanted.flatMap((c) => filesHolding(family, c)));
+    const files = fontFilesOf(family).filter((f) => holding.has(f));
     for (const f of files) register(f);
-    if (!isScript) for (const c of letters) if (files.some((f) => holds(f, c))) promised.add(c);
+    if (!isScript) for (const c of letters) if (filesHolding(family, c).length) promised.add(c);
     return [...new Set(files.map((f) => `"${f.alias}"`))].join(', ');
   });
-  const done = lists.replace(/(?:, )+/g, ', ').replace('px , ', 'px ');
+  const done = lists.replace(/(?:, )+/g, ', ').replace(/^, /, '');
   resolved.set(key, done);
   return done;
 }
 
-const holds = (f: FontFile, letter: number): boolean =>
-  f.letters.some(([first, last]) => letter >= first && letter <= last);
+const holding = new LRUCache<string, readonly FontFile[]>({ max: KEPT });
+
+/** A script of thousands of letters has hundreds of files, and the same letters come in word after word. */
+function filesHolding(family: FamilyName, letter: number): readonly FontFile[] {
+  const key = `${family} ${letter}`;
+  const have = holding.get(key);
+  if (have) return have;
+  const holds = ({ letters }: FontFile) => letters.some(([first, last]) => letter >= first && letter <= last);
+  const files = fontFilesOf(family).filter(holds);
+  holding.set(key, files);
+  return files;
+}
 
 /** Measures text with the shipped fonts. */
 export function measurer(): Measure {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { STAGE } from '../../core/look/formats.ts';
+import { stageOf } from '../../core/look/formats.ts';
 import { LAYOUT_NAMES, type Layout } from '../../core/look/layouts.ts';
 import { LOOK_NAMES } from '../../core/look/looks.ts';
 import { REVEAL_KINDS } from '../../core/look/reveals.ts';
@@ -11,7 +11,7 @@ import { typesetter } from '../material.ts';
 import { paintedTwice, patternSources, ssim } from './testing.ts';
 
 const SIZE = { width: 270, height: 480 };
-const FILE = STAGE['9:16'];
+const FILE = stageOf('9:16');
 const WORDS: Partial<Record<Layout, string>> = {
   figure: '1,284\nthings mended since the spring',
   number: '3. Ask what broke',

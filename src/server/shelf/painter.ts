@@ -2,7 +2,7 @@ import path from 'node:path';
 import pLimit from 'p-limit';
 import type { PaintAsk, PaintPlan, ShelfEntryView } from '../../api/shelf.ts';
 import { Failed } from '../../core/failure.ts';
-import { STAGE } from '../../core/look/formats.ts';
+import { stageOf } from '../../core/look/formats.ts';
 import { confidenceOf, WEAK } from '../../core/match/nab.ts';
 import { completeOrder, type Stage } from '../../core/match/order.ts';
 import { planWords } from '../../wording/painting.ts';
@@ -69,7 +69,7 @@ export async function paintToOrder(ask: PaintAsk): Promise<ShelfEntryView> {
   const { order } = plan;
   const entry = (await paintable()).get(order.what) as CatalogueEntry;
   const name = order.what.split('/')[1] ?? '';
-  const stage = STAGE[ask.format];
+  const stage = stageOf(ask.format);
   const spec = {
     ...(order.what.startsWith('place/') ? { place: name } : { thing: name, stage: order.stage }),
     pal: order.light,

@@ -1,7 +1,7 @@
 import type { Found, Search, SearchAnswer, ShelfEntryView } from '../../api/shelf.ts';
 import type { Licence } from '../../core/exchange/credits.ts';
 import { Failed } from '../../core/failure.ts';
-import { type Format, STAGE } from '../../core/look/formats.ts';
+import { type Format, stageOf } from '../../core/look/formats.ts';
 import { placeBrought } from '../../core/match/brought.ts';
 import { confidenceOf, reasonsOf } from '../../core/match/nab.ts';
 import type { PictureTraits } from '../../core/match/preference.ts';
@@ -168,7 +168,7 @@ const NAMELESS = new Set(['Photo', 'Picture', 'Clip']);
 const LEAST_SEEN = 2 / 3;
 
 function fits(ratio: number, format: Format): boolean {
-  const stage = STAGE[format].width / STAGE[format].height;
+  const stage = stageOf(format).width / stageOf(format).height;
   return Math.min(ratio, stage) / Math.max(ratio, stage) >= LEAST_SEEN;
 }
 

@@ -8,7 +8,8 @@ import type { PieceOptions } from '../../core/piece/options.ts';
 import { plainVoice } from '../../core/piece/types.ts';
 import { SPOKEN_LANGUAGES, VOICES } from '../../core/sound/voices.ts';
 import { languageWords } from '../../wording/voices.ts';
-import { FORMAT_OPTIONS } from '../shared/formats.ts';
+import { FormatSelect } from '../shared/format-select.tsx';
+import { FORMAT_OPTIONS, isOwnFormat } from '../shared/formats.ts';
 import { ListenButton } from '../shared/listen-button.tsx';
 import { spokenLine, usePlaying } from '../shared/use-playing.ts';
 import './piece-options.css';
@@ -59,6 +60,14 @@ export function PieceOptionsBar({
           value={options.format}
           onChange={(v) => onChange({ ...options, format: v as Format })}
           options={FORMAT_OPTIONS}
+        />
+        <FormatSelect
+          aria-label="Other proportions"
+          placeholder="Other"
+          className="piece-options__other"
+          offered={[]}
+          value={isOwnFormat(options.format) ? options.format : null}
+          onChange={(format) => format && onChange({ ...options, format })}
         />
       </div>
       {!silent && (

@@ -1,10 +1,9 @@
 'use client';
 
 import { AppstoreOutlined, DownloadOutlined } from '@ant-design/icons';
-import { Button, Input, Segmented, Select } from 'antd';
-import type { Format } from '../../core/look/formats.ts';
+import { Button, Input, Segmented } from 'antd';
 import { pieceEdit } from '../../core/piece/edit.ts';
-import { FORMAT_OPTIONS } from '../shared/formats.ts';
+import { FormatSelect } from '../shared/format-select.tsx';
 import { IconButton } from '../shared/icon-button.tsx';
 import { Wordmark } from '../shared/top-bar.tsx';
 import { AlsoOpen } from '../sync/also-open.tsx';
@@ -47,12 +46,11 @@ export function Head() {
           options={PASS_NAMES.map((value) => ({ value, label: <PassLabel pass={passOf(value)} /> }))}
         />
       </nav>
-      <Select
+      <FormatSelect
         aria-label="Format"
         className="head__format"
         value={format}
-        onChange={(v: Format) => apply(pieceEdit('format', { format: v }))}
-        options={FORMAT_OPTIONS}
+        onChange={(to) => to && apply(pieceEdit('format', { format: to }))}
       />
       <HeadLength />
       <StepButtons store={store} />

@@ -2,7 +2,7 @@
 
 import { useSyncExternalStore } from 'react';
 import { Group, Panel, Separator, useDefaultLayout, usePanelRef } from 'react-resizable-panels';
-import { STAGE } from '../../core/look/formats.ts';
+import { stageOf } from '../../core/look/formats.ts';
 import { usePieceState, useViewState } from './context.ts';
 import { Hints } from './hints.tsx';
 import { Monitor } from './monitor/monitor.tsx';
@@ -32,7 +32,7 @@ export function Rooms() {
 }
 
 function Wide() {
-  const tall = usePieceState((s) => STAGE[s.doc.format].height > STAGE[s.doc.format].width);
+  const tall = usePieceState((s) => stageOf(s.doc.format).height > stageOf(s.doc.format).width);
   const kept = useDefaultLayout({ id: 'nabbet-rooms', storage: localStorage });
   const strip = usePanelRef();
   return (

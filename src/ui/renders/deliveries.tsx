@@ -16,6 +16,8 @@ import { clock, framesToMs } from '../../core/time.ts';
 import { HEIGHTS } from '../../core/timeline/heights.ts';
 import { languageWords } from '../../wording/voices.ts';
 import { newId, usePiece, usePieceState, useTimelineNow } from '../piece/context.ts';
+import { FormatSelect } from '../shared/format-select.tsx';
+import { SHORT_FORMATS } from '../shared/formats.ts';
 import { IconButton } from '../shared/icon-button.tsx';
 
 /** What the piece is delivered as: each is a line that can be changed; they are made one after the other. */
@@ -116,16 +118,13 @@ function DeliveryLine({ delivery: d, name, only }: { delivery: Delivery; name: s
         options={DELIVERY_KIND_NAMES.map((value) => ({ value, label: DELIVERY_KINDS[value].label }))}
       />
       {seen && (
-        <Select
+        <FormatSelect
           size="small"
           aria-label={`${name}: format`}
-          value={d.format ?? ''}
-          onChange={(v) => change({ format: FORMATS.find((f) => f === v) ?? null })}
-          popupMatchSelectWidth={false}
-          options={[
-            { value: '', label: `${own}, as the piece` },
-            ...FORMATS.map((f) => ({ value: f, label: f })),
-          ]}
+          none={`${own}, as the piece`}
+          offered={SHORT_FORMATS}
+          value={d.format}
+          onChange={(format) => change({ format })}
         />
       )}
       <IconButton

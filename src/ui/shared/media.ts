@@ -1,13 +1,13 @@
 import type { CSSProperties } from 'react';
 import type { PictureView, ShelfEntryView } from '../../api/shelf.ts';
-import { type Format, ratioOf, STAGE } from '../../core/look/formats.ts';
+import { type Format, ratioOf, stageOf } from '../../core/look/formats.ts';
 import type { Framing, ViewName } from '../../core/piece/types.ts';
 import { aimCrop, bestView, coverCrop } from '../../core/timeline/framing.ts';
 import type { Crop } from '../../core/timeline/types.ts';
 
 /** The name of the view of a picture that a format shows. */
 export const viewNameFor = (e: ShelfEntryView, format: Format): ViewName | null =>
-  bestView(e, ratioOf(STAGE[format]));
+  bestView(e, ratioOf(stageOf(format)));
 
 function viewFor(e: ShelfEntryView, format: Format): PictureView | null {
   const name = viewNameFor(e, format);
@@ -47,7 +47,7 @@ export function framedStyle(
   if (framing.fit === 'whole') return wholeStyle(framing.surround);
   const aim = framing.aims[name]?.at(-1);
   if (!aim) return null;
-  const ratio = ratioOf(STAGE[format]);
+  const ratio = ratioOf(stageOf(format));
   return croppedStyle(view, aimCrop(view.width, view.height, ratio, aim));
 }
 
@@ -56,7 +56,7 @@ export function thumbFor(e: ShelfEntryView, format: Format): { src: string; posi
   const view = viewFor(e, format);
   if (!view) return { src: '', position: '50% 50%' };
   const { width, height, focal } = view;
-  const ratio = ratioOf(STAGE[format]);
+  const ratio = ratioOf(stageOf(format));
   const c = coverCrop(width, height, ratio, focal);
   const share = (offset: number, room: number) => (room > 0.5 ? (offset / room) * 100 : 50);
   return {
@@ -66,4 +66,4 @@ export function thumbFor(e: ShelfEntryView, format: Format): { src: string; posi
 }
 
 /** CSS aspect-ratio of a format. */
-export const aspect = (format: Format): string => `${STAGE[format].width} / ${STAGE[format].height}`;
+export const aspect = (format: Format): string => `${stageOf(format).width} / ${stageOf(format).height}`;

@@ -16,6 +16,11 @@ export function Providers({ children }: { children: ReactNode }) {
       theme={{
         token: {
           colorPrimary: INK,
+          // Made from the ink they would be too dark for words on them.
+          colorPrimaryBg: '#e9e6ee',
+          colorPrimaryBgHover: '#dfdbe6',
+          controlItemBgActive: '#e9e6ee',
+          controlItemBgActiveHover: '#dfdbe6',
           colorInfo: INK,
           colorInfoBg: '#f3f1f6',
           colorInfoBorder: '#c9c6cf',

@@ -1,5 +1,12 @@
 import type { FamilyName } from '../families.ts';
-import { FORMATS, type Format, type Size, STAGE } from '../formats.ts';
+import {
+  type ByFormat,
+  byFormat,
+  figuresByFormat,
+  type OfferedFormat,
+  type Size,
+  STAGE,
+} from '../formats.ts';
 import type { WordLayout } from '../layouts.ts';
 import type {
   Face,
@@ -18,49 +25,60 @@ import type {
 import { middle } from '../typeset/stand.ts';
 
 /** How large words of a tall video are in other formats, and how many lines more or fewer they get. */
-const IN_FORMAT: Record<Format, { size: number; lines: number }> = {
+const IN_FORMAT = figuresByFormat({
   '9:16': { size: 1, lines: 0 },
   '4:5': { size: 0.86, lines: -1 },
   '1:1': { size: 0.82, lines: -1 },
   '16:9': { size: 0.84, lines: -2 },
-};
-
-export const byFormat = <T>(of: (format: Format, stage: Size) => T): Record<Format, T> =>
-  Object.fromEntries(FORMATS.map((f) => [f, of(f, STAGE[f])])) as Record<Format, T>;
+});
 
 /** Sizes for a tall video, stage pixels, and those of the other formats from them. */
-export const scales = (largest: number, smallest: number, lines: number, rest = 0): Record<Format, Scale> =>
+export const scales = (largest: number, smallest: number, lines: number, rest = 0): ByFormat<Scale> =>
   byFormat((f) => {
-    const { size, lines: more } = IN_FORMAT[f];
+    const { size, lines: more } = IN_FORMAT(f);
     const even = (n: number) => Math.round((n * size) / 2) * 2;
     return {
       largest: even(largest),
       smallest: even(smallest),
-      lines: Math.max(Math.min(2, lines), lines + more),
+      lines: Math.max(Math.min(2, lines), Math.round(lines + more)),
       rest: even(rest),
     };
   });
 
+/** Zones set for the offered formats, stage pixels; those of others lie in between as shares of the stage. */
+function zonesByFormat(set: Record<OfferedFormat, Zone>): ByFormat<Zone> {
+  const part = (of: Zone, { width, height }: Size): Zone => ({
+    ...{ x: of.x * width, width: of.width * width, top: of.top * height, bottom: of.bottom * height },
+  });
+  const inverse = ({ width, height }: Size): Size => ({ width: 1 / width, height: 1 / height });
+  const shares = Object.entries(set).map(([f, zone]) => [f, part(zone, inverse(STAGE[f as OfferedFormat]))]);
+  const shareOf = figuresByFormat<keyof Zone>(Object.fromEntries(shares));
+  return byFormat((f, stage) => {
+    const { x, width, top, bottom } = part(shareOf(f), stage);
+    return { x: Math.round(x), width: Math.round(width), top: Math.round(top), bottom: Math.round(bottom) };
+  });
+}
+
 /** The part of the stage that the players of short videos leave free of their own buttons; the same on both sides. */
-export const SAFE: Record<Format, Zone> = {
+export const SAFE = zonesByFormat({
   '9:16': { x: 100, width: 880, top: 260, bottom: 1490 },
   '4:5': { x: 80, width: 920, top: 110, bottom: 1236 },
   '1:1': { x: 76, width: 928, top: 96, bottom: 984 },
   '16:9': { x: 150, width: 1620, top: 100, bottom: 976 },
-};
+});
 
 /** The same, and further from the right edge, where the tall players have their buttons. */
-export const SAFE_LEFT: Record<Format, Zone> = {
+export const SAFE_LEFT = zonesByFormat({
   '9:16': { x: 84, width: 880, top: 300, bottom: 1490 },
   '4:5': { x: 76, width: 900, top: 110, bottom: 1230 },
   '1:1': { x: 72, width: 936, top: 96, bottom: 984 },
   '16:9': { x: 130, width: 1290, top: 110, bottom: 965 },
-};
+});
 
 /** Zones moved in by so many pixels on both sides, for what is set on a ground that is wider than the words. */
-export const within = (zones: Record<Format, Zone>, by: number): Record<Format, Zone> =>
+export const within = (zones: ByFormat<Zone>, by: number): ByFormat<Zone> =>
   byFormat((f) => {
-    const z = zones[f];
+    const z = zones(f);
     return { x: z.x + by, width: z.width - 2 * by, top: z.top + by, bottom: z.bottom - by };
   });
 
@@ -109,6 +127,7 @@ export const layout = (of: Pick<LayoutStyle, Needed> & Partial<Omit<LayoutStyle,
 
 /** Words below a picture may stand as low as this share of the height: nothing else is there. */
 const BELOW_PICTURE = 0.855;
+export const lowestBelow = ({ height }: Size): number => Math.round(height * BELOW_PICTURE);
 
 const isWide = ({ width, height }: Size): boolean => width > height * 1.2;
 
@@ -129,7 +148,7 @@ const ALONE_TOP = 0.075;
 export function inset({ side, top, share }: Inset): {
   area: PictureStyle['area'];
   alone: PictureStyle['area'];
-  zones: Record<Format, Zone>;
+  zones: ByFormat<Zone>;
 } {
   const area = (stage: Size): Rect => {
     const unit = Math.min(stage.width, stage.height);
@@ -140,12 +159,12 @@ export function inset({ side, top, share }: Inset): {
       : { x, y: even(stage.height * top), width: stage.width - 2 * x, height: even(stage.height * share) };
   };
   const zones = byFormat((f, stage): Zone => {
-    const safe = SAFE[f];
+    const safe = SAFE(f);
     const a = area(stage);
     const gap = Math.min(stage.width, stage.height) * 0.055;
     const right = safe.x + safe.width;
     if (!isWide(stage)) {
-      const bottom = Math.max(safe.bottom, Math.round(stage.height * BELOW_PICTURE));
+      const bottom = Math.max(safe.bottom, lowestBelow(stage));
       return { ...safe, top: Math.round(a.y + a.height + gap), bottom };
     }
     const x = Math.round(a.x + a.width + gap);
@@ -185,10 +204,13 @@ const besidePictures = (layouts: Look['layouts']): Look['layouts'] =>
   Object.fromEntries(
     Object.entries(layouts).map(([name, of]) => {
       if (!of.picture?.area(STAGE['16:9'], '16:9')) return [name, of];
-      const { largest, rest, lines, ...scale } = of.scale['16:9'];
-      const larger = (n: number) => 2 * Math.round((n * BESIDE.size) / 2);
-      const wide = { ...scale, largest: larger(largest), rest: larger(rest), lines: lines + BESIDE.lines };
-      return [name, { ...of, stand: of.stand ?? middle, scale: { ...of.scale, '16:9': wide } }];
+      const scale = byFormat((f, stage): Scale => {
+        const { largest, rest, lines, ...more } = of.scale(f);
+        if (!isWide(stage)) return { ...more, largest, rest, lines };
+        const larger = (n: number) => 2 * Math.round((n * BESIDE.size) / 2);
+        return { ...more, largest: larger(largest), rest: larger(rest), lines: lines + BESIDE.lines };
+      });
+      return [name, { ...of, stand: of.stand ?? middle, scale }];
     }),
   ) as Look['layouts'];
 
@@ -213,8 +235,8 @@ export function makeLook({ onGround, ...design }: Design): Look {
       head: { ...caption.head, said: null, saidColour: null },
       reveal: { ...caption.reveal, kind: 'faded' },
       scale: byFormat((f) => ({
-        ...caption.scale[f],
-        largest: Math.round(caption.scale[f].largest * 0.42) * 2,
+        ...caption.scale(f),
+        largest: Math.round(caption.scale(f).largest * 0.42) * 2,
         lines: 2,
       })),
     },
@@ -222,10 +244,10 @@ export function makeLook({ onGround, ...design }: Design): Look {
       ...figure,
       rest: figure.rest ?? figure.head,
       scale: byFormat((f) => ({
-        largest: figure.scale[f].largest,
-        smallest: figure.scale[f].largest,
+        largest: figure.scale(f).largest,
+        smallest: figure.scale(f).largest,
         lines: 1,
-        rest: Math.round(figure.scale[f].rest * 0.76) * 2,
+        rest: Math.round(figure.scale(f).rest * 0.76) * 2,
       })),
     },
     words: {
@@ -243,11 +265,11 @@ export function makeLook({ onGround, ...design }: Design): Look {
       picture: halfPicture,
       zones: halfZones,
       stand: null,
-      scale: byFormat((f) => ({
-        ...title.scale[f],
-        largest: Math.round(title.scale[f].largest * 0.4) * 2,
-        smallest: Math.min(title.scale[f].smallest, 44),
-        lines: f === '16:9' ? 7 : 5,
+      scale: byFormat((f, stage) => ({
+        ...title.scale(f),
+        largest: Math.round(title.scale(f).largest * 0.4) * 2,
+        smallest: Math.min(title.scale(f).smallest, 44),
+        lines: isWide(stage) ? 7 : 5,
       })),
     },
   };

@@ -1,6 +1,6 @@
-import type { Size } from '../formats.ts';
+import { byFormat, type Size } from '../formats.ts';
 import type { PictureStyle, Rect, Zone } from '../types.ts';
-import { byFormat, face, layout, makeLook, part, reveal, SAFE, scales } from './make.ts';
+import { face, layout, lowestBelow, makeLook, part, reveal, SAFE, scales } from './make.ts';
 
 const WHITE = '#f5f3ee';
 const BLACK = '#0a0a0b';
@@ -20,14 +20,11 @@ const picture: PictureStyle = { area: band, border: null, shadow: null };
 /** Words stand in the lower bar, and over the foot of the picture where that is low. */
 const zones = byFormat((f, stage): Zone => {
   const b = band(stage);
-  const { x, width, bottom } = SAFE[f];
-  const free = stage.height - b.y - b.height;
-  return {
-    x,
-    width,
-    top: b.y + b.height + 20,
-    bottom: Math.max(bottom, stage.height - Math.max(48, free * 0.1)),
-  };
+  const { x, width, bottom } = SAFE(f);
+  const top = b.y + b.height + 20;
+  // Players of tall videos write over the foot of the frame, those of wide ones do not.
+  const lowest = stage.height > stage.width * 1.4 ? lowestBelow(stage) : stage.height - 48;
+  return { x, width, top, bottom: Math.max(bottom, lowest) };
 });
 const marked = { plate: null, colour: SAND };
 

@@ -39,6 +39,32 @@ describe('as large as it goes', () => {
     expect(fitLargest('Few words', setting()).font.size).toBe(140);
   });
 
+  it('is the largest of its sizes, though most of them are never measured', () => {
+    const random = seeded('largest');
+    for (let i = 0; i < 60; i++) {
+      const words = 1 + Math.floor(random() * 14);
+      const text = Array.from({ length: words }, () => 'x'.repeat(1 + Math.floor(random() ** 2 * 24))).join(
+        ' ',
+      );
+      const measured = new Set<string>();
+      // As fonts do: to a whole pixel, and a little wider in some sizes.
+      const measure = (t: string, { size }: { size: number }) => {
+        measured.add(`${size} ${t}`);
+        return Math.round([...t].length * size * (size % 8 ? 0.5 : 0.507));
+      };
+      for (const arrange of [fitLargest, twoParts]) {
+        measured.clear();
+        const { size } = arrange(text, setting({ measure })).font;
+        const sizes = new Set([...measured].map((m) => m.split(' ')[0]));
+        expect(sizes.size).toBeLessThanOrEqual(5);
+        // One step larger it does not fit: what starts there comes back to the same size.
+        if (size >= 140 || size < 60) continue;
+        const scale = { largest: size + 4, smallest: 60, lines: 4, rest: 50 };
+        expect(arrange(text, setting({ measure, scale })).font.size).toBe(size);
+      }
+    }
+  });
+
   it('keeps to the height that there is, on more pages where one is not enough', () => {
     const text = 'one two three four five six seven eight nine ten eleven twelve thirteen fourteen '.repeat(
       3,

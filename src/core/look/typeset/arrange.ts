@@ -59,6 +59,19 @@ const longestWord = (words: readonly PlacedText[], widthOf: (t: string) => numbe
 const uncut = (text: string, face: Face): PlacedText[] =>
   wordsToFit(text, Number.POSITIVE_INFINITY, () => 0, face.upper);
 
+/**
+ * A width grows with its size, but for a rounding that stays below this share: by what was measured at the largest size it
+ * is known of most sizes that they are too large, and nothing is measured again for them. Shaping a script that no font of
+ * the look has takes milliseconds a word.
+ */
+const NEARLY = 1.04;
+
+/** The least that texts can be wide at a size. */
+const leastWidths =
+  (face: Face, largest: number, size: number, measure: Measure) =>
+  (text: string): number =>
+    (measure(text, fontOf(face, largest)) * size) / largest / NEARLY;
+
 /** The largest size at which the whole text stands in its lines. */
 export const fitLargest: Arrange = (text, { scale, faces: { head }, width, height, measure }) => {
   const { largest, smallest, lines } = scale;
@@ -67,11 +80,18 @@ export const fitLargest: Arrange = (text, { scale, faces: { head }, width, heigh
     const last = size - STEP < Math.min(smallest, largest);
     const font = fontOf(head, size);
     const widthOf = (t: string) => measure(t, font);
+    const few = text.length < SHORT_TITLE.letters ? Math.min(lines, SHORT_TITLE.lines) : lines;
+    const tooMany = (n: number) => n > few || n * size * head.leading > height;
+    const atLeast = leastWidths(head, largest, size, measure);
+    if (
+      !last &&
+      (longestWord(whole, atLeast) > width || tooMany(new Runs(whole, atLeast).lines(0, whole.length, width)))
+    )
+      continue;
     if (!last && longestWord(whole, widthOf) > width) continue;
     const words = wordsToFit(text, width, widthOf, head.upper);
     const count = new Runs(words, widthOf).lines(0, words.length, width);
-    const few = text.length < SHORT_TITLE.letters ? Math.min(lines, SHORT_TITLE.lines) : lines;
-    if (!last && (count > few || count * size * head.leading > height)) continue;
+    if (!last && tooMany(count)) continue;
     const most = Math.max(1, Math.min(lines + OVER_LINES, Math.floor(height / (size * head.leading))));
     const pages = cutPages(words, most, width, widthOf).map(([i, j]) => ({
       lines: breakLines(words.slice(i, j), width, widthOf).map(
@@ -101,29 +121,41 @@ const inParts =
     };
     const letters = parts.head[1] - parts.head[0];
     const whole = uncut(text.slice(...parts.head), faces.head);
+    const wholeRest = parts.rest ? uncut(text.slice(...parts.rest), faces.rest) : [];
+    const linesOf = (words: PlacedText[], widthOf: (t: string) => number) =>
+      new Runs(words, widthOf).lines(0, words.length, width);
     for (let size = scale.largest, restSize = scale.rest; ; ) {
       const canShrink = size - STEP >= Math.min(scale.smallest, scale.largest);
       const font = fontOf(faces.head, size);
       const restFont = fontOf(faces.rest, restSize);
-      const big = setPart(parts.head, font, faces.head.upper);
       const most = letters < ONE_LINE_LETTERS ? 1 : scale.lines;
-      const tooWide = longestWord(whole, (t) => measure(t, font)) > width || big.lines.length > most;
-      if (canShrink && tooWide) {
+      const atLeast = leastWidths(faces.head, scale.largest, size, measure);
+      const tooWide = (widthOf: (t: string) => number) =>
+        longestWord(whole, widthOf) > width || linesOf(whole, widthOf) > most;
+      if (canShrink && (tooWide(atLeast) || tooWide((t) => measure(t, font)))) {
         size -= STEP;
         continue;
       }
-      const small = parts.rest ? setPart(parts.rest, restFont, faces.rest.upper) : { words: [], lines: [] };
-      const high =
-        big.lines.length * size * faces.head.leading +
-        small.lines.length * restSize * faces.rest.leading +
-        size * 0.3;
-      if (high > height && (size > LEAST || restSize > LEAST)) {
+      const heightOf = (big: number, small: number) =>
+        big * size * faces.head.leading + small * restSize * faces.rest.leading + size * 0.3;
+      const mayShrink = size > LEAST || restSize > LEAST;
+      const shrink = () => {
         if (size > LEAST) {
           size = Math.max(LEAST, size - STEP);
           // What is small already shrinks less.
           const wanted = 2 * Math.round((scale.rest * Math.sqrt(size / scale.largest)) / 2);
           restSize = Math.min(restSize, Math.max(LEAST_REST, wanted));
         } else restSize = Math.max(LEAST, restSize - STEP);
+      };
+      const restAtLeast = leastWidths(faces.rest, scale.rest, restSize, measure);
+      if (mayShrink && heightOf(linesOf(whole, atLeast), linesOf(wholeRest, restAtLeast)) > height) {
+        shrink();
+        continue;
+      }
+      const big = setPart(parts.head, font, faces.head.upper);
+      const small = parts.rest ? setPart(parts.rest, restFont, faces.rest.upper) : { words: [], lines: [] };
+      if (mayShrink && heightOf(big.lines.length, small.lines.length) > height) {
+        shrink();
         continue;
       }
       const shift = big.words.length;

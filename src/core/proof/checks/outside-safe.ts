@@ -16,7 +16,7 @@ export const outsideSafe: Check = {
         scene.look !== null && (scene.look.places?.[format] !== undefined || scene.look.size !== null);
       if (!at.words || !changed) return [];
       const { x, y, width: w, height: h } = at.words.box;
-      const safe = SAFE[format];
+      const safe = SAFE(format);
       const slack = width * SLACK;
       const inside =
         x >= Math.min(safe.x, 60) - slack &&

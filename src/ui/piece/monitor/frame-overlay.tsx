@@ -1,7 +1,7 @@
 'use client';
 
 import { type CSSProperties, type PointerEvent, useEffect, useRef } from 'react';
-import { type Size, STAGE } from '../../../core/look/formats.ts';
+import { type Size, stageOf } from '../../../core/look/formats.ts';
 import type { Rect } from '../../../core/look/types.ts';
 import { aimOf } from '../../../core/timeline/framing.ts';
 import type { Crop } from '../../../core/timeline/types.ts';
@@ -56,7 +56,7 @@ function Surface({ editor }: { editor: FrameEditor }) {
     <div
       ref={surface}
       className="frame-overlay"
-      style={editor.area ? shareOf(editor.area, STAGE[format]) : undefined}
+      style={editor.area ? shareOf(editor.area, stageOf(format)) : undefined}
       aria-hidden
       onPointerDown={(e) => {
         e.currentTarget.setPointerCapture(e.pointerId);

@@ -68,7 +68,7 @@ function Block({ scene, at }: { scene: Scene; at: TimelineScene }) {
     if (Math.hypot(e.clientX - d.x, e.clientY - d.y) < 3) return;
     switch (d.grip) {
       case 'move': {
-        const safe = SAFE[format];
+        const safe = SAFE(format);
         const [w, h] = [box.width / width / 2, box.height / height / 2];
         const x = snap(d.place.x + dx, [-w, 0, w], [0.5, safe.x / width, (safe.x + safe.width) / width]);
         const y = snap(d.place.y + dy, [-h, 0, h], [0.5, safe.top / height, safe.bottom / height]);

@@ -1,13 +1,14 @@
 'use client';
 
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { App, Button, Checkbox, Input, InputNumber, Segmented, Select } from 'antd';
+import { App, Button, Checkbox, Input, InputNumber, Segmented } from 'antd';
 import { nanoid } from 'nanoid';
 import { putDestinations } from '../../../api/destinations.ts';
 import { type Destination, POST_TONES, type PostTone } from '../../../core/kit/destinations.ts';
-import { FORMATS } from '../../../core/look/formats.ts';
 import { usePiece } from '../../piece/context.ts';
 import { call } from '../../shared/api.ts';
+import { FormatSelect } from '../../shared/format-select.tsx';
+import { SHORT_FORMATS } from '../../shared/formats.ts';
 import { DESTINATIONS } from '../../shared/use-destinations.ts';
 
 const TONES: Record<PostTone, string> = { plain: 'Plain', inviting: 'Inviting', personal: 'Personal' };
@@ -54,12 +55,13 @@ export function DestinationForm({
           value.trim() && value.trim() !== of.name && change({ name: value.trim() })
         }
       />
-      <Select
+      <FormatSelect
         size="small"
         aria-label="Format that is wanted"
-        value={of.format ?? ''}
-        onChange={(v) => change({ format: FORMATS.find((f) => f === v) ?? null })}
-        options={[{ value: '', label: 'any format' }, ...FORMATS.map((f) => ({ value: f, label: f }))]}
+        none="any format"
+        offered={SHORT_FORMATS}
+        value={of.format}
+        onChange={(format) => change({ format })}
       />
       <InputNumber
         size="small"

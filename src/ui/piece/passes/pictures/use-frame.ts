@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useMemo } from 'react';
 import type { ShelfEntryView } from '../../../../api/shelf.ts';
-import { type Box, ratioOf, STAGE } from '../../../../core/look/formats.ts';
+import { type Box, ratioOf, stageOf } from '../../../../core/look/formats.ts';
 import type { Rect } from '../../../../core/look/types.ts';
 import { setFraming } from '../../../../core/piece/placements.ts';
 import {
@@ -63,9 +63,9 @@ export function useFrameEditor(): FrameEditor | null {
   const placement = scene?.pictures[slot];
   const entry = placement ? byId.get(placement.assetId) : undefined;
   const piece = usePieceState((s) => s.doc);
-  const frame = scene ? frameFor(piece, scene, format, STAGE[format]) : null;
+  const frame = scene ? frameFor(piece, scene, format, stageOf(format)) : null;
   const area = frame?.area ?? null;
-  const ratio = ratioOf(area ?? STAGE[format]);
+  const ratio = ratioOf(area ?? stageOf(format));
   const save = useCallback(
     (framing: Framing | null) => {
       // The scene as it is now: several changes may come before the next drawing.
