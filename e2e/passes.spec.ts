@@ -110,6 +110,16 @@ test('the format changes at any time, and the monitor with it', async ({ page })
   }
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect.poll(shape).toBeCloseTo(16 / 9, 2);
+  // Any other proportions, typed as they are known; what is none is said.
+  const format = page.getByRole('combobox', { name: 'Format' });
+  await format.fill('1200 x 628');
+  await format.press('Enter');
+  await expect.poll(shape).toBeCloseTo(1200 / 628, 2);
+  await format.fill('broad');
+  await expect(page.getByText('Two numbers, like 3:2 or 1200 x 628.')).toBeVisible();
+  await format.press('Escape');
+  await page.reload();
+  await expect.poll(shape).toBeCloseTo(1200 / 628, 2);
 });
 
 test('the monitor plays with sound from any scene, and the strip shows scenes, words and music', async ({

@@ -99,10 +99,10 @@ describe('nabbet make', () => {
 
   it('makes a video for each of several formats, with the same sound in all', async () => {
     const out = path.join(folder, 'formats', 'tea.mp4');
-    const said = ['--format', '9:16,1:1,9:16', '--height', '480', '--music', 'none', '--split', 'line'];
+    const said = ['--format', '9:16,1200x800,9:16', '--height', '480', '--music', 'none', '--split', 'line'];
     const r = await nabbet(file('f.txt', 'Tea is ready.\nA boat goes by.'), '-o', out, ...said);
     expect([r.code, r.out]).toEqual([0, '']);
-    const made = ['tea-1x1.mp4', 'tea-9x16.mp4'];
+    const made = ['tea-3x2.mp4', 'tea-9x16.mp4'];
     expect(readdirSync(path.dirname(out)).sort()).toEqual(made);
     const probed = await Promise.all(
       made.map(async (name) => {
@@ -124,7 +124,7 @@ describe('nabbet make', () => {
       }),
     );
     expect(probed.map((p) => p.size.slice(0, 2))).toEqual([
-      ['480', '480'],
+      ['720', '480'],
       ['480', '854'],
     ]);
     expect(probed[0]?.size[2]).toBe(probed[1]?.size[2]);
@@ -158,7 +158,11 @@ describe('what make is asked', () => {
     ['a text of 2 MB', () => [file('big.txt', 'word '.repeat(400_000))], /2\.0 million/],
     ['a folder without photos', () => [emptyFolder()], /folder without photos/],
     ['only remarks', () => [file('r.txt', '[a picture]')], /no words/],
-    ['an unknown format', () => [file('x.txt', 'Hello there.'), '--format', '4:3'], /--format is one of/],
+    [
+      'an unknown format',
+      () => [file('x.txt', 'Hello there.'), '--format', '9:2'],
+      /two other numbers like 3:2/,
+    ],
     ['an unknown angle', () => [file('x.txt', 'Hello there.'), '--angle', 'rant'], /--angle is one of/],
     [
       'a length that is none',

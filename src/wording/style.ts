@@ -38,6 +38,7 @@ export const stressWords: Record<Stress, string> = {
   colour: 'Another colour',
   plate: 'A plate behind',
   stroke: 'A stroke along the foot',
+  weight: 'Bolder letters',
 };
 
 export const alignWords: Record<Align, string> = { left: 'Left', centre: 'Centre', right: 'Right' };

@@ -91,7 +91,10 @@ describe('the dress of a scene', () => {
 
   it.each(STRESSES)('stressed words stand out by %s', (stress) => {
     const { head } = dress({ stress, stressColour: '#ffee00' }).style;
-    expect(head.highlight?.plate === null).toBe(stress === 'colour');
+    expect(head.highlight?.plate === null).toBe(stress === 'colour' || stress === 'weight');
+    expect((head.highlight?.thicker ?? 0) > 0).toBe(stress === 'weight');
+    // Weight alone leaves words their colour.
+    if (stress === 'weight') expect(dress({ stress }).style.head.highlight?.colour).toBe(head.colour);
     if (stress === 'plate')
       expect(ratioOf(luminanceOf(head.highlight?.colour ?? ''), luminanceOf('#ffee00'))).toBeGreaterThan(4.5);
   });

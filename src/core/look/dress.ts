@@ -160,6 +160,9 @@ function onGround(base: LayoutStyle, c: Style, look: Look): LayoutStyle {
   }
 }
 
+/** Of strokes on each side, font sizes. */
+const THICKER = 0.03;
+
 /** Words that the writer stresses, as he wants them to be seen. */
 function stressed(base: LayoutStyle, c: Style, look: Look): LayoutStyle {
   if (c.stress === null && c.stressColour === null) return base;
@@ -170,6 +173,8 @@ function stressed(base: LayoutStyle, c: Style, look: Look): LayoutStyle {
       colour: { plate: null, colour },
       plate: { plate: overWord(colour), colour: against(colour, look) },
       stroke: { plate: underWord(colour), colour: p.colour },
+      // Every family has it, also those of a single weight, and no line grows by it.
+      weight: { plate: null, colour: c.stressColour ?? p.colour, thicker: THICKER },
     };
     return { ...p, highlight: highlight[kind] };
   };

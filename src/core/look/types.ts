@@ -82,11 +82,18 @@ export interface PartStyle {
   outline: { colour: string; width: number } | null;
   /** A soft shadow of the letters; blur and fall in font sizes. */
   glow: { colour: string; blur: number; fall: number } | null;
-  /** Words that the writer highlights: what is behind them, and their colour. null leaves them as they are. */
-  highlight: { plate: PlateStyle | null; colour: string } | null;
+  /** Words that the writer highlights; null leaves them as they are. */
+  highlight: HighlightStyle | null;
   /** The word that is being said: what is behind it, and its colour; null for nothing, or the same. */
   said: PlateStyle | null;
   saidColour: string | null;
+}
+
+/** What is behind words that stand out, their colour, and by how much their strokes are thicker on each side, font sizes. */
+export interface HighlightStyle {
+  plate: PlateStyle | null;
+  colour: string;
+  thicker?: number;
 }
 
 /** How words come. Which numbers count is said by the reveal. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Layout } from '../look/layouts.ts';
 import { lookOf } from '../look/looks.ts';
 import { piece, scene } from '../piece/testing.ts';
-import type { Scene } from '../piece/types.ts';
+import { AS_THE_PIECE, type Scene } from '../piece/types.ts';
 import { compile } from '../timeline/compile.ts';
 import { setter } from '../timeline/testing.ts';
 import { NO_FACTS } from '../timeline/types.ts';
@@ -56,6 +56,22 @@ describe('captions', () => {
       block.pages[0]?.lines[0]?.words.map((w) => w.text === 'barge'),
     );
     expect(fills).toContain(LOOK.highlighter);
+  });
+
+  it('are bolder where the writer wants that of marked words, in their place and colour', () => {
+    const look = { ...AS_THE_PIECE, stress: 'weight' as const };
+    const more = { shown, spoken: 'Something else.', highlights: [[4, 9] as [number, number]] };
+    const [plain, bold] = [drawn(more, 60), drawn({ ...more, look }, 60)];
+    const of = ({ texts }: typeof bold, text: string) => texts.filter((t) => t.text === text);
+    expect(of(bold, 'barge').map((t) => t.outline?.colour)).toEqual([LOOK.ink]);
+    expect(of(bold, 'costs').map((t) => t.outline)).toEqual([null]);
+    expect(of(plain, 'barge').map((t) => t.outline)).toEqual([null]);
+    const places = (d: typeof bold) =>
+      d.block.pages.flatMap((p) => p.lines.flatMap((l) => l.words.map((w) => w.x)));
+    expect(places(bold)).toEqual(places(plain));
+    // What has an outline keeps it, below the bold letters.
+    const lined = drawn({ ...more, look: { ...look, ground: 'outline', groundColour: '#102030' } }, 60);
+    expect(of(lined, 'barge').map((t) => t.outline?.colour)).toEqual(['#102030', LOOK.ink]);
   });
 });
 

@@ -143,6 +143,9 @@ function lineDraws(
     const part = partOf(word, line, comes.shown, transform) ?? clip;
     const text = comes.text === undefined ? word : variantOf(word, comes.text);
     own.push({ ...wordDraw(text, line, transform), alpha: shown, clip: part });
+    // Over an outline of the line, which has its place round the letters.
+    if (word.thicker && line.outline)
+      own.push({ ...wordDraw(boldOf(text), line, transform, true), alpha: shown, clip: part });
     if (word.saidColour && comes.said > FAINTEST)
       own.push({
         ...wordDraw(saidOf(word, word.saidColour), line, transform),
@@ -195,13 +198,23 @@ function saidOf(word: PlacedWord, colour: string): PlacedWord {
   return known;
 }
 
+const boldWords = new WeakMap<PlacedWord, PlacedWord>();
+
+function boldOf(word: PlacedWord): PlacedWord {
+  const known = boldWords.get(word) ?? { ...word };
+  boldWords.set(word, known);
+  return known;
+}
+
 const variantOf = (word: PlacedWord, text: string): PlacedWord => ({ ...word, text });
 
-function wordDraw(word: PlacedWord, line: PlacedLine, turned: Affine): TextureDraw {
+/** bold: with the thicker strokes of a word that stands out, in place of what its line has round its letters. */
+function wordDraw(word: PlacedWord, line: PlacedLine, turned: Affine, bold = !line.outline): TextureDraw {
   const before = laidBefore.get(word);
   if (before?.turned.every((v, i) => v === turned[i])) return before.draw;
   const { text, colour } = word;
-  const { font, tracking, outline, glow } = line;
+  const { font, tracking, glow } = line;
+  const outline = bold && word.thicker ? { colour, width: word.thicker } : line.outline;
   const at = { x: word.x, y: line.y, width: word.width, size: line.size };
   const draw = standingText({ text, colour, font, tracking, outline, glow }, at, turned);
   laidBefore.set(word, { turned, draw });

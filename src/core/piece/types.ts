@@ -160,7 +160,7 @@ export const GROUNDS = ['none', 'strip', 'panel', 'shade', 'outline'] as const;
 export type Ground = (typeof GROUNDS)[number];
 
 /** How words that the writer stresses are told from others: by their colour, a plate behind them, or a stroke along their foot. */
-export const STRESSES = ['colour', 'plate', 'stroke'] as const;
+export const STRESSES = ['colour', 'plate', 'stroke', 'weight'] as const;
 export type Stress = (typeof STRESSES)[number];
 
 /** Where words stand: the middle of the block and its width, in shares of the stage; null as wide as the look has it. */

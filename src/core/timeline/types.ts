@@ -94,6 +94,8 @@ export interface PlacedWord {
   colour: string;
   /** Its colour while it is said; null for the same. */
   saidColour: string | null;
+  /** By so much its strokes are thicker on each side, pixels. */
+  thicker?: number;
   /** Behind a word that the writer stresses; null for others. */
   highlight: Shape | null;
   /** Behind the word while it is said; null where nothing marks it. */

@@ -399,6 +399,7 @@ function placeLine(set: SetLine, at: LinePlace, { words }: SetText, on: Placing)
         ...(set.start + i === at.figure && { counts: true }),
         ...(times[set.start + i] ?? { start: 0, end: length }),
         colour: stressed ? (look.highlight?.colour ?? look.colour) : look.colour,
+        ...(stressed && look.highlight?.thicker && { thicker: look.highlight.thicker * size }),
         saidColour: stressed ? null : look.saidColour,
         highlight: stressed && look.highlight?.plate ? plate(look.highlight.plate) : null,
         said: look.said && plate(look.said),

@@ -4,7 +4,15 @@ import { LAYOUT_NAMES, type Layout } from '../../core/look/layouts.ts';
 import { LOOK_NAMES } from '../../core/look/looks.ts';
 import { REVEAL_KINDS } from '../../core/look/reveals.ts';
 import { frameAt } from '../../core/paint/frame.ts';
-import { AS_THE_PIECE, emptyPiece, emptyScene, GROUNDS, type Piece, placed } from '../../core/piece/types.ts';
+import {
+  AS_THE_PIECE,
+  emptyPiece,
+  emptyScene,
+  GROUNDS,
+  type Piece,
+  placed,
+  STRESSES,
+} from '../../core/piece/types.ts';
 import { compile } from '../../core/timeline/compile.ts';
 import type { AssetFact, Timeline } from '../../core/timeline/types.ts';
 import { typesetter } from '../material.ts';
@@ -74,5 +82,14 @@ describe('both painters show the same', () => {
     const scenes = (['title', 'caption'] as const).map((layout) => ({ layout, look }));
     for (const of of ['index-card', 'fine-print'] as const)
       expect(await leastAlike(pieceOf(scenes, { look: of }), [0.1, 0.6])).toBeGreaterThanOrEqual(0.99);
+  });
+
+  it.each(STRESSES)('in words that stand out by %s', async (stress) => {
+    const scenes = ([null, 'outline', 'shade'] as const).map((ground) => ({
+      highlights: [[6, 14] as [number, number]],
+      look: { ...AS_THE_PIECE, stress, ground },
+    }));
+    for (const of of ['plain-spoken', 'felt-pen'] as const)
+      expect(await leastAlike(pieceOf(scenes, { look: of }), [0.3, 0.6])).toBeGreaterThanOrEqual(0.99);
   });
 });
