@@ -55,30 +55,32 @@ export function PieceOptionsBar({
     <footer className="piece-options">
       <div className="piece-options__choice">
         <span>Format</span>
-        <Segmented
-          aria-label="Format"
-          value={options.format}
-          onChange={(v) => onChange({ ...options, format: v as Format })}
-          options={FORMAT_OPTIONS}
-        />
-        <FormatSelect
-          aria-label="Other proportions"
-          placeholder="Other"
-          className="piece-options__other"
-          offered={[]}
-          value={isOwnFormat(options.format) ? options.format : null}
-          onChange={(format) => format && onChange({ ...options, format })}
-        />
+        <span className="piece-options__pair">
+          <Segmented
+            aria-label="Format"
+            value={options.format}
+            onChange={(v) => onChange({ ...options, format: v as Format })}
+            options={FORMAT_OPTIONS}
+          />
+          <FormatSelect
+            aria-label="Other proportions"
+            placeholder="Other"
+            className="piece-options__other"
+            offered={[]}
+            value={isOwnFormat(options.format) ? options.format : null}
+            onChange={(format) => format && onChange({ ...options, format })}
+          />
+        </span>
       </div>
       {!silent && (
         <div className="piece-options__choice">
           <span>Voice</span>
-          <span className="piece-options__voice">
+          <span className="piece-options__pair">
             <Select
               aria-label="Voice"
               value={options.voice}
               onChange={(voice) => onChange({ ...options, voice })}
-              style={{ width: 230 }}
+              style={{ width: 205 }}
               showSearch={{ optionFilterProp: 'label' }}
               options={VOICE_OPTIONS}
             />
@@ -102,7 +104,7 @@ export function PieceOptionsBar({
           onChange={(mood: NonNullable<AskedMood> | typeof NONE) =>
             onChange({ ...options, mood: mood === NONE ? null : mood })
           }
-          style={{ width: 230 }}
+          style={{ width: 195 }}
           options={[
             { value: SUITED_MUSIC, label: 'What suits the words' },
             ...Object.entries(MOODS).map(([value, r]) => ({
