@@ -58,6 +58,8 @@ export interface ShelfEntryView {
 export interface Search {
   /** Words or a sentence; empty shows the whole shelf, own pictures first. */
   q: string;
+  /** Two letters: in which they are written, when they are too few to tell. */
+  language: string;
   /** Pictures like this one, instead of words. */
   like: string | null;
   kind: 'still' | 'moving' | null;
@@ -78,6 +80,9 @@ const or = (names: readonly string[]) => oneOf(names).allow(null).default(null);
 
 export const searchSchema = Joi.object<Search>({
   q: Joi.string().allow('').max(500).default(''),
+  language: Joi.string()
+    .pattern(/^[a-z]{2}$/)
+    .default('en'),
   like: Joi.string().max(64).allow(null).default(null),
   kind: or(['still', 'moving']),
   people: or(['none', 'one', 'several']),

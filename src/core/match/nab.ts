@@ -235,29 +235,34 @@ function choice(best: Scored, alternatives: Scored[], line: MatchLine): Placemen
   return {
     ...placed(best.item.id),
     by: 'nab',
-    reasons: [...figuresOf(line), ...reasonsOf(best)],
+    reasons: [...figuresOf(line), ...reasonsOf(best, line.said)],
     confidence: Math.round(certaintyOf(best) * 100) / 100,
-    found: [...new Set(best.hits.map((h) => h.word))].slice(0, 6),
-    alternatives: alternatives.map((s) => ({ assetId: s.item.id, reasons: reasonsOf(s) })),
+    found: [...new Set(best.hits.map((h) => saidFor(h.word, line.said)))].slice(0, 6),
+    alternatives: alternatives.map((s) => ({ assetId: s.item.id, reasons: reasonsOf(s, line.said) })),
   };
 }
 
-const figuresOf = ({ figures = [] }: MatchLine): PictureReason[] =>
-  figures.map(({ said, meant }) => ({ code: 'figure', said, meant }));
+const figuresOf = ({ figures = [], said, brief, text }: MatchLine): PictureReason[] => [
+  ...(said ? [{ code: 'gloss', text: (brief || text).slice(0, 300) } as const] : []),
+  ...figures.map(({ said, meant }) => ({ code: 'figure', said, meant }) as const),
+];
+
+/** A word as it stands in the line. */
+const saidFor = (word: string, said: MatchLine['said']): string => said?.get(word.toLowerCase()) ?? word;
 
 export const confidenceOf = (score: number): number =>
   Math.max(0, Math.min(1, (score - NAB.guess) / (NAB.certain - NAB.guess)));
 
 /** Why a picture was found: which words met which tags, and how close the whole line is. */
-export function reasonsOf(s: Scored): PictureReason[] {
+export function reasonsOf(s: Scored, said: MatchLine['said'] = null): PictureReason[] {
   return [
     ...(s.item.caption === undefined ? [] : [{ code: 'in-source', caption: '' } as const]),
-    ...s.hits
-      .slice(0, 3)
-      .map(
-        (h): PictureReason =>
-          h.close === 1 ? { code: 'word', word: h.word } : { code: 'near-word', word: h.word, tag: h.tag },
-      ),
+    ...s.hits.slice(0, 3).map((h): PictureReason => {
+      const word = saidFor(h.word, said);
+      return h.close === 1 && word === h.word
+        ? { code: 'word', word }
+        : { code: 'near-word', word, tag: h.tag };
+    }),
     { code: 'meaning', close: Math.round(s.meaning * 100) / 100 },
   ];
 }

@@ -210,6 +210,21 @@ export class ShelfIndex {
       : Math.log(1 + this.items.length / df) / Math.log(1 + this.items.length) + 0.6;
   }
 
+  /** Of the vectors of its pictures; 0 for an empty shelf. */
+  get dimensions(): number {
+    return this.items[0]?.textVector.length ?? 0;
+  }
+
+  /** Whether a picture has a word of this stem. */
+  has(word: string): boolean {
+    return this.postings.has(stem(word));
+  }
+
+  /** Whether one of the writer's own pictures is described by a word. */
+  hasOwn(word: string): boolean {
+    return this.postings.get(stem(word))?.some((p) => this.items[p.item]?.own) ?? false;
+  }
+
   /** The pictures of the shelf scored for a line, best first. */
   rank(line: MatchLine, { use = 'both', limit = this.items.length, allow }: RankOptions = {}): Scored[] {
     const n = this.items.length;

@@ -61,6 +61,8 @@ export interface MatchLine {
   nearWords?: readonly (readonly NearWord[])[];
   /** Content words that are one phrase. */
   phrases?: readonly Phrase[];
+  /** Of a line in another language, which of its words each English one stands for; null for a line in English. */
+  said?: ReadonlyMap<string, string> | null;
 }
 
 /** One word of a line and what it met in a picture. */

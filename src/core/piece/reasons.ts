@@ -27,6 +27,8 @@ export type PictureReason =
   | { code: 'calm' }
   /** A figure of speech was taken as it is meant. */
   | { code: 'figure'; said: string; meant: string }
+  /** A line in another language was read word by word in English. */
+  | { code: 'gloss'; text: string }
   /** An earlier version said so in these words. */
   | { code: 'told'; text: string };
 
@@ -44,6 +46,7 @@ const REASONS: Record<PictureReason['code'], Record<string, Joi.Schema>> = {
   topic: { close: share().required() },
   calm: {},
   figure: { said: Joi.string().max(200).required(), meant: Joi.string().max(200).required() },
+  gloss: { text: Joi.string().max(500).required() },
   told: { text: Joi.string().max(500).required() },
 };
 

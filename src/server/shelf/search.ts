@@ -138,7 +138,7 @@ export async function withBrought(piece: Piece, brought: readonly string[]): Pro
   const { index, facets, order } = await wholeShelf();
   const items = new Map(order.map((it) => [it.id, it]));
   const ids = brought.filter((id) => facets.has(id));
-  const lines = await matchLines(piece.scenes);
+  const lines = await matchLines(piece.scenes, '', index);
   const near = lines.map(
     (line) =>
       new Map(
@@ -216,12 +216,17 @@ export async function search(ask: Search): Promise<SearchAnswer> {
         confidence: close,
       }));
     const [line] = ask.q.trim()
-      ? await matchLines([{ id: 'search', layout: 'caption', shown: ask.q, brief: '' }])
+      ? await matchLines(
+          [{ id: 'search', layout: 'caption', shown: ask.q, brief: '' }],
+          '',
+          index,
+          ask.language,
+        )
       : [];
     if (!line) return fitting.map(({ id }) => ({ id, reasons: [], confidence: 0 }));
     return index
       .rank(line, { limit: upTo, allow })
-      .map((s) => ({ id: s.item.id, reasons: reasonsOf(s), confidence: confidenceOf(s.score) }));
+      .map((s) => ({ id: s.item.id, reasons: reasonsOf(s, line.said), confidence: confidenceOf(s.score) }));
   }
 
   async function found(f: Reasoned): Promise<Found> {

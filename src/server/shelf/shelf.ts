@@ -20,6 +20,7 @@ import { CONFIG } from '../config.ts';
 import { type CatalogueEntry, type CatalogueFile, RELIEFS_FILE, unpackVector } from './catalogue.ts';
 import { byteDots } from './dots.ts';
 import { embedder } from './embedder.ts';
+import { inEnglish, type Read, understood } from './in-english.ts';
 import { lookUp } from './near-words.ts';
 
 const fileSchema = Joi.object({
@@ -135,35 +136,54 @@ export async function shelfFile(id: string, view: 'wide' | 'tall', thumb = false
 export const traitsOf = (e: CatalogueEntry | undefined): PictureTraits =>
   e ? { room: e.room, mood: e.mood } : {};
 
-/** Lines with their meaning, for scenes that have any words or a brief. */
+/**
+ * Lines with their meaning, for scenes that have any words or a brief. title: of their piece. from: the shelf whose own
+ * pictures are found by the writer's words as well. language: of lines that are too short to tell.
+ */
 export async function matchLines(
   scenes: { id: string; layout: string; shown: string; brief: string }[],
   title = '',
+  from?: ShelfIndex,
+  language?: string,
 ): Promise<MatchLine[]> {
-  const wanted = scenes
-    .filter((s) => s.shown.trim() || s.brief.trim())
-    .map((s) => {
-      const { text, figures } = asMeant(s.shown);
-      return { ...s, shown: text, figures };
-    });
+  const filled = scenes.filter((s) => s.shown.trim() || s.brief.trim());
+  const { index } = await shelf();
+  const read = await inEnglish(
+    [title, ...filled.map((s) => s.shown), ...filled.map((s) => s.brief)],
+    { shows: (w) => index.has(w), owns: (w) => from?.hasOwn(w) ?? false },
+    language,
+  );
+  const [gist, ...lines] = read;
+  const wanted = filled.map((s, i) => {
+    const shown = lines[i] as Read;
+    const brief = lines[filled.length + i] as Read;
+    const said = (brief.gloss ?? shown.gloss)?.said ?? null;
+    if (said) return { ...s, shown: shown.text, brief: brief.text, figures: [], said };
+    const { text, figures } = asMeant(shown.text);
+    return { ...s, shown: text, figures, said: null };
+  });
+  const topic = gist?.text ?? '';
   const texts = wanted.map((s) => s.shown.trim() || s.brief.trim());
   const briefs = wanted.map((s) => s.brief.trim());
   const words = wanted.map((s) => contentWords(s.brief || s.shown).map((w) => w.text.toLowerCase()));
-  const all = [...new Set([...texts, ...briefs.filter(Boolean), ...words.flat(), ...(title ? [title] : [])])];
+  const all = [...new Set([...texts, ...briefs, ...words.flat(), topic])].filter(Boolean);
   // Other threads read while the dictionary is looked into here.
-  const [vectors, known] = await Promise.all([
+  const [vectors, looked] = await Promise.all([
     embedder.embed(all),
     Promise.all(wanted.map((s) => lookUp(s.brief || s.shown))),
   ]);
   const meaning = new Map(all.map((t, i) => [t, vectors[i] as Vector]));
-  const of = (t: string) => meaning.get(t) as Vector;
+  // Of a line in another language perhaps nothing is known: it is like no picture.
+  const nothing = new Float32Array(index.dimensions);
+  const of = (t: string): Vector => meaning.get(t) ?? nothing;
+  const known = understood(read);
   const round = contexts(
     wanted.map((s, i) => ({
       title: s.layout === 'title',
       vector: of(texts[i] as string),
       pointsBack: pointsBack(s.shown),
     })),
-    title ? of(title) : null,
+    topic ? of(topic) : null,
   );
   return wanted.map((s, i) => ({
     sceneId: s.id,
@@ -171,11 +191,12 @@ export async function matchLines(
     brief: s.brief,
     figures: s.figures,
     vector: of(texts[i] as string),
-    context: round[i] ?? null,
+    context: (known && round[i]) || null,
     briefVector: briefs[i] ? of(briefs[i] as string) : null,
     wordVectors: (words[i] ?? []).map(of),
-    nearWords: (words[i] ?? []).map((w) => known[i]?.nearWords.get(w) ?? []),
-    phrases: known[i]?.phrases ?? [],
+    nearWords: (words[i] ?? []).map((w) => looked[i]?.nearWords.get(w) ?? []),
+    phrases: looked[i]?.phrases ?? [],
+    said: s.said,
   }));
 }
 
@@ -199,7 +220,7 @@ export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<str
   const { index, entries } = await shelf();
   const { allow, traits, sourceIndex, ...chosen } = from ?? { index };
   const layouts = new Map(open.map((s) => [s.id, s.layout]));
-  const nabbed = nab(chosen.index, await matchLines(open, piece.title.trim()), {
+  const nabbed = nab(chosen.index, await matchLines(open, piece.title.trim(), chosen.index), {
     taken,
     allow,
     sourceIndex,

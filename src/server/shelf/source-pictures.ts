@@ -10,6 +10,7 @@ import { type AssetRecord, assetRecord } from '../assets/record.ts';
 import { db } from '../db/client.ts';
 import { sources } from '../db/schema.ts';
 import { embedder } from './embedder.ts';
+import { inEnglish } from './in-english.ts';
 
 /** What is known of a picture that was brought in, besides its meaning. */
 export const ownTraits = (record: AssetRecord): PictureTraits => ({
@@ -35,7 +36,11 @@ export async function sourcePicturesOf(
     return assetId && !problem && !used.has(assetId) && contentWords(text).length ? [{ assetId, text }] : [];
   });
   if (!said.length) return null;
-  const vectors = await embedder.embed(said.map((s) => s.text));
+  const read = await inEnglish(
+    said.map((s) => s.text),
+    { shows: () => true, owns: () => false },
+  );
+  const vectors = await embedder.embed(read.map((r, i) => r.text || (said[i]?.text ?? '')));
   const traits = new Map<string, PictureTraits>();
   const items: ShelfItem[] = [];
   for (const [i, { assetId, text }] of said.entries()) {
@@ -45,7 +50,7 @@ export async function sourcePicturesOf(
     items.push({
       id: assetId,
       kind: 'still',
-      title: text,
+      title: read[i]?.gloss ? `${read[i]?.text} ${text}` : text,
       description: '',
       tags: [],
       group: assetId,

@@ -15,6 +15,7 @@ import { type Found, favourPicture, type Search, searchShelf } from '../../../..
 import type { Format } from '../../../../core/look/formats.ts';
 import { HUES } from '../../../../core/picture/hues.ts';
 import type { Scene } from '../../../../core/piece/types.ts';
+import { languageOf } from '../../../../core/text/language.ts';
 import { LICENCE_LABELS, reasonWords } from '../../../../wording/pictures.ts';
 import { call } from '../../../shared/api.ts';
 import { aspect } from '../../../shared/media.ts';
@@ -199,6 +200,7 @@ function Results({
   const slot = useViewState((s) => s.slot);
   const scenes = usePieceState((s) => s.doc.scenes);
   const used = useMemo(() => scenes.flatMap((s) => s.pictures.map((p) => p.assetId)), [scenes]);
+  const language = useMemo(() => languageOf(scenes.map((s) => s.shown).join('\n')), [scenes]);
   const client = useQueryClient();
   const ask = useDeferredValue(
     useMemo<Omit<Search, 'offset' | 'limit'>>(() => {
@@ -206,11 +208,12 @@ function Results({
       return {
         ...rest,
         q: like ? '' : words.slice(0, 500),
+        language,
         like,
         format: fits ? format : null,
         without: fresh ? [...new Set(used)] : [],
       };
-    }, [filters, words, like, format, used]),
+    }, [filters, words, like, language, format, used]),
   );
   const found = useInfiniteQuery({
     queryKey: ['search', ask],
