@@ -29,12 +29,34 @@ function copyOf(item: ShelfItem, k: number, random: () => number): ShelfItem {
 const percentile = (values: number[], share: number): number =>
   Math.round([...values].sort((a, b) => a - b)[Math.floor((values.length - 1) * share)] ?? 0);
 
+/** How many judged lines find a right picture in other languages; what they find depends on the dictionaries that are installed. */
+async function benchLanguages(say: (line: string) => void, judged: readonly JudgedLine[]) {
+  const { index } = await shelf();
+  const file = path.join(CONFIG.root, 'studio/fixtures/match/translated.json');
+  const translated: ({ of: number } & Record<string, string>)[] = JSON.parse(await readFile(file, 'utf8'));
+  for (const language of ['en', 'de', 'es', 'fr']) {
+    const ranks = await Promise.all(
+      translated.map(async (t) => {
+        const { line: english, good } = judged[t.of] as JudgedLine;
+        const shown = language === 'en' ? english : (t[language] ?? '');
+        const ask = { id: 'line', layout: 'caption', shown, brief: '' };
+        const [line] = await matchLines([ask], '', index, language);
+        const found = line ? index.rank(line, { limit: 3 }).map((s) => s.item.id) : [];
+        return found.findIndex((id) => good.includes(id));
+      }),
+    );
+    const share = (to: number) => (ranks.filter((r) => r >= 0 && r < to).length / ranks.length).toFixed(3);
+    say(`${translated.length} judged lines in “${language}”: hit@1 ${share(1)}, hit@3 ${share(3)}`);
+  }
+}
+
 /** Searching and nabbing on a shelf of 10,000 and of 100,000 pictures, which are copies of the shipped ones. */
 export async function benchShelf(say: (line: string) => void) {
   const { index: shipped, tagVectors } = await shelf();
   const judged: JudgedLine[] = JSON.parse(
     await readFile(path.join(CONFIG.root, 'studio/fixtures/match/lines.json'), 'utf8'),
   );
+  await benchLanguages(say, judged);
   const asks = judged.map((j, i) => ({ id: String(i), layout: 'caption', shown: j.line, brief: '' }));
   const results: Record<string, unknown> = {};
   for (const size of [10_000, 100_000]) {

@@ -90,7 +90,7 @@ export interface PartStyle {
 }
 
 /** What is behind words that stand out, their colour, and by how much their strokes are thicker on each side, font sizes. */
-export interface HighlightStyle {
+interface HighlightStyle {
   plate: PlateStyle | null;
   colour: string;
   thicker?: number;

@@ -58,7 +58,7 @@ export function translationsOf(entry: string): string[] {
 }
 
 /** What a word of one language can be in another, and how much speaks for each. */
-export type Worths = Map<string, number>;
+type Worths = Map<string, number>;
 export type Bilingual = Map<string, Worths>;
 
 /** Later entries and later translations of a word are rarer ones. */

@@ -21,9 +21,9 @@ export interface Known {
 }
 
 /** Translations that are this much less likely than the likeliest are left out. */
-const LIKELY = 0.4;
+const LIKELY = 0.55;
 /** A second one beside the first: it has to be nearly as likely, and to be on the shelf. */
-const AS_LIKELY = 0.6;
+const AS_LIKELY = 0.85;
 
 /**
  * Reads a line word by word with a dictionary. language: two letters, by which words are told apart. Of likely translations
@@ -33,7 +33,8 @@ const AS_LIKELY = 0.6;
 export function glossed(text: string, language: string, lexicon: Lexicon, { shows, owns }: Known): Gloss {
   const said = new Map<string, string>();
   const words = [...new Intl.Segmenter(language, { granularity: 'word' }).segment(text)]
-    .filter((s) => s.isWordLike && /\p{L}/u.test(s.segment) && !lexicon.isSmall(s.segment))
+    .filter((s) => s.isWordLike && /\p{L}/u.test(s.segment))
+    .filter((s) => !lexicon.isSmall(s.segment) || isNoun(s.segment, text.slice(0, s.index), lexicon))
     .map((s) => s.segment);
   let known = 0;
   const out = words.flatMap((word) => {
@@ -49,6 +50,10 @@ export function glossed(text: string, language: string, lexicon: Lexicon, { show
   });
   return { text: out.join(' '), words: words.length, known, said };
 }
+
+/** A noun by its capital: not at the beginning of a sentence, where every word has one. */
+const isNoun = (word: string, before: string, lexicon: Lexicon): boolean =>
+  lexicon.rules.capitalNouns === true && /^\p{Lu}/u.test(word) && /[\p{L}\p{N},;][\s“”„"»«’]*$/u.test(before);
 
 const saysSomething = (english: string | undefined): boolean =>
   english !== undefined && contentWords(english).length > 0;

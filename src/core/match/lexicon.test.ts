@@ -12,7 +12,7 @@ const bilingual = (of: Record<string, Record<string, number>>): Bilingual =>
   new Map(Object.entries(of).map(([word, meant]) => [word, new Map(Object.entries(meant))]));
 
 const WORDS = bilingual({
-  ofen: { oven: 1.2, furnace: 0.7, stove: 0.75 },
+  ofen: { oven: 1.2, furnace: 0.7, stove: 1.1 },
   krankenschwester: { nurse: 1 },
   bäckerei: { bakery: 1, bakeshop: 0.7 },
   bus: { bus: 1 },
@@ -117,7 +117,7 @@ describe('a lexicon', () => {
   it('knows words as they stand, and forms of them', () => {
     expect(lexicon.look('Ofen')).toEqual([
       ['oven', 1.2],
-      ['stove', 0.75],
+      ['stove', 1.1],
       ['furnace', 0.7],
     ]);
     expect(first('KRANKENSCHWESTERN')).toBe('nurse');
@@ -180,6 +180,21 @@ describe('a line in another language', () => {
     // "ferryboat" is likelier, and the shelf has nothing by that name.
     expect(read('Fähre').text).toBe('ferry');
     expect(read('Bäckerei').text).toBe('bakery');
+  });
+
+  it('keeps a small word that is a noun by its capital', () => {
+    const words = bilingual({ uhr: { clock: 1 } });
+    const rules = { ...RULES, small: new Set(['uhr', 'die']) };
+    const of = (text: string, capitalNouns: boolean) =>
+      glossed(text, 'de', new Lexicon(lexiconText(words), { ...rules, capitalNouns }), {
+        shows,
+        owns: () => false,
+      }).text;
+    expect(of('Die alte Uhr', true)).toBe('clock');
+    expect(of('„Da“, Uhr', true)).toBe('clock');
+    expect(of('Die alte Uhr', false)).toBe('');
+    // Every word has a capital there.
+    for (const text of ['Uhr', 'So. Uhr', 'So: „Uhr', 'die uhr']) expect(of(text, true)).toBe('');
   });
 
   it('keeps words that every language has, and those of own pictures', () => {

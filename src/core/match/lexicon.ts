@@ -10,6 +10,8 @@ export interface LexiconRules {
   small: ReadonlySet<string>;
   /** Words are put together to longer ones that no dictionary lists. */
   compounds: boolean;
+  /** Nouns are written with a capital wherever they stand. */
+  capitalNouns?: boolean;
 }
 
 /** Translations of a word that are kept. */
@@ -49,7 +51,7 @@ export class Lexicon {
   /** text: of lexiconText. */
   constructor(
     private readonly text: string,
-    private readonly rules: LexiconRules,
+    readonly rules: LexiconRules,
   ) {
     const starts: number[] = [];
     for (let at = 0; at < text.length; ) {

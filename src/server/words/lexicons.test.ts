@@ -26,14 +26,15 @@ function writeDictionary(name: string, entries: Record<string, string>): string 
   return file;
 }
 
+const config = CONFIG as { -readonly [K in keyof typeof CONFIG]: (typeof CONFIG)[K] };
 const before = { ...CONFIG };
 const known = { shows: () => true, owns: () => false };
 
 beforeAll(() => {
-  CONFIG.dictionaries = mkdtempSync(path.join(tmpdir(), 'nabbet-dict-'));
-  CONFIG.data = mkdtempSync(path.join(tmpdir(), 'nabbet-words-'));
+  config.dictionaries = mkdtempSync(path.join(tmpdir(), 'nabbet-dict-'));
+  config.data = mkdtempSync(path.join(tmpdir(), 'nabbet-words-'));
 });
-afterAll(() => Object.assign(CONFIG, before));
+afterAll(() => Object.assign(config, before));
 
 describe('words of other languages', () => {
   it('are known from the keywords of signs, without any dictionary', async () => {
@@ -97,9 +98,10 @@ describe('lines of a piece', () => {
   });
 
   it('have no topic where hardly anything is known of them', async () => {
-    const read = async (text: string) => understood(await inEnglish([text], { ...known, shows: () => false }, 'uk'));
+    const read = async (text: string) =>
+      understood(await inEnglish([text], { ...known, shows: () => false }, 'uk'));
     expect(await read('Хліб і собака')).toBe(true);
-    expect(await read('Хліб зник учора зненацька')).toBe(false);
+    expect(await read('Хліб абвгде жзийкл')).toBe(false);
     expect(await read('')).toBe(true);
   });
 

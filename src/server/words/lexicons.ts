@@ -37,6 +37,7 @@ interface Source {
   freedict: string | null;
   stem?: (word: string) => string;
   compounds?: boolean;
+  capitalNouns?: boolean;
 }
 
 /** By language, two letters. */
@@ -44,7 +45,7 @@ const SOURCES: Record<string, Source> = {
   ar: { cldr: 'ar', freedict: 'ara', stem: arabic },
   cs: { cldr: 'cs', freedict: 'ces' },
   da: { cldr: 'da', freedict: 'dan', stem: danish, compounds: true },
-  de: { cldr: 'de', freedict: 'deu', stem: german, compounds: true },
+  de: { cldr: 'de', freedict: 'deu', stem: german, compounds: true, capitalNouns: true },
   el: { cldr: 'el', freedict: 'ell', stem: greek },
   es: { cldr: 'es', freedict: 'spa', stem: spanish },
   fi: { cldr: 'fi', freedict: 'fin', stem: finnish, compounds: true },
@@ -91,10 +92,10 @@ export function lexiconOf(language: string): Promise<Lexicon | null> {
 async function load(language: string): Promise<Lexicon | null> {
   const source = SOURCES[language];
   if (!source) return null;
-  const { stem = (w: string) => w, compounds = false } = source;
+  const { stem = (w: string) => w, compounds = false, capitalNouns } = source;
   const listed: Record<string, string[]> = stopwords;
   const small = new Set(listed[language === 'nb' ? 'no' : language]);
-  return new Lexicon(await textFor(language, source), { stem, small, compounds });
+  return new Lexicon(await textFor(language, source), { stem, small, compounds, capitalNouns });
 }
 
 const filesOf = (name: string) =>
