@@ -21,6 +21,7 @@ const seconds = (ms: number): string => `${(ms / 1000).toFixed(1)} s`;
 const WORDS: { [N in CheckName]: (m: Of<N>) => string } = {
   comment: ({ author, text }) => `${author}: ${text}`,
   blank: ({ hint }) => `A blank is left: ${hint}.`,
+  'empty-scene': () => 'Nothing is seen or heard here: the video stands still.',
   'no-picture': () => 'No picture yet.',
   'weak-picture': ({ confidence }) => `The picture is a weak match (${Math.round(confidence * 100)} of 100).`,
   'reading-speed': ({ speed, most }) =>
@@ -82,6 +83,7 @@ const MANY: Record<CheckName, (n: number) => string> = {
   'no-alternative': (n) => `${n} covers have no words for those who do not see them`,
   'machine-made': (n) => `${n} pictures were made by a machine`,
   blank: (n) => `${n} blanks are still open and would be seen in the video`,
+  'empty-scene': (n) => `${n} scenes are empty`,
   'no-picture': (n) => `${n} scenes have no picture yet`,
   'weak-picture': (n) => `${n} pictures are weak matches`,
   'reading-speed': (n) => `${n} scenes are too fast to read`,
@@ -139,6 +141,7 @@ const REPAIRS: Partial<Record<CheckName, string>> = {
   'double-word': 'Say it once',
   'over-destination': 'Bring it to the length',
   'repeated-line': 'Take the line out',
+  'empty-scene': 'Take it out',
   'voice-differs': 'Say what is shown',
   silence: 'Follow the voice',
   'music-loud': 'Bring it to its level',
@@ -153,6 +156,7 @@ export const markKindWords: Record<CheckName, string> = {
   'no-alternative': 'Cover without words for it',
   'machine-made': 'Made by a machine',
   blank: 'Blanks',
+  'empty-scene': 'Empty',
   'no-picture': 'Without a picture',
   'weak-picture': 'Weak matches',
   'reading-speed': 'Too fast to read',

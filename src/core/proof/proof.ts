@@ -3,6 +3,7 @@ import { clipped } from './checks/clipped.ts';
 import { comment } from './checks/comment.ts';
 import { credit } from './checks/credit.ts';
 import { doubleWord } from './checks/double-word.ts';
+import { emptyScene } from './checks/empty-scene.ts';
 import { flashing } from './checks/flashing.ts';
 import { leftover } from './checks/leftover.ts';
 import { legible } from './checks/legible.ts';
@@ -39,6 +40,7 @@ const CHECKS = {
   spelling,
   'double-word': doubleWord,
   'repeated-line': repeatedLine,
+  'empty-scene': emptyScene,
   'no-picture': noPicture,
   'weak-picture': weakPicture,
   'reading-speed': readingSpeed,

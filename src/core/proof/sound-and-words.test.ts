@@ -127,6 +127,23 @@ describe('words', () => {
       expect(of('leftover', piece([line('a', right)])), right).toEqual([]);
   });
 
+  it('that are missing, where there is no picture either, and not in a piece that begins', () => {
+    const shown = line('a', 'The ferry is back.', { pictures: [picture('p1')] });
+    const p = piece([
+      shown,
+      line('b', '  '),
+      line('c', '', { layout: 'title' }),
+      line('d', '', { spoken: 'Only heard.' }),
+      line('e', '', { pictures: [picture('p2')] }),
+      line('f', '', { runsOn: true }),
+    ]);
+    expect(of('empty-scene', p).map((m) => m.sceneId)).toEqual(['b', 'c']);
+    expect(mended('empty-scene', p).scenes.map((s) => s.id)).toEqual(['a', 'd', 'e', 'f']);
+    // It is said once.
+    expect(of('no-picture', p).map((m) => m.sceneId)).toEqual(['d']);
+    expect(of('empty-scene', piece([line('a', ''), line('b', '')]))).toEqual([]);
+  });
+
   it('that were said before, and short ones that may be said again', () => {
     const p = piece([
       line('a', 'Bring what you want mended.'),

@@ -1,6 +1,7 @@
 import { layoutRule } from '../../look/layouts.ts';
 import { seenScenes } from '../../timeline/times.ts';
 import { type Check, rowsOf } from '../types.ts';
+import { isEmpty } from './empty-scene.ts';
 
 /** A scene that wants a picture has none, and none goes on into it. */
 export const noPicture: Check = {
@@ -9,7 +10,10 @@ export const noPicture: Check = {
   find(input) {
     const seen = seenScenes(input.piece.scenes);
     return rowsOf(input).flatMap(({ scene, index }) =>
-      scene.pictures.length || seen[index] !== index || !layoutRule(scene.layout).wantsPicture
+      scene.pictures.length ||
+      isEmpty(scene) ||
+      seen[index] !== index ||
+      !layoutRule(scene.layout).wantsPicture
         ? []
         : [{ sceneId: scene.id, repair: null }],
     );
