@@ -1,6 +1,7 @@
 import { because, type LineReason } from '../../source/reasons.ts';
 import { type SentenceNote, type Source, sentencesOf } from '../../source/types.ts';
 import { looksLikeCode } from '../../text/code.ts';
+import { missingQuotes } from '../../text/quotes.ts';
 import { contentWords, tokens } from '../../text/tokens.ts';
 import { terms } from './grammar.ts';
 import { LINE, type Shortened, shorten } from './shorten.ts';
@@ -131,17 +132,10 @@ const dashed = (text: string): string =>
 
 /** A quotation of several sentences is opened in one and closed in another: each of them alone has both marks. */
 function balanced(text: string): string {
-  const count = (mark: string) => text.split(mark).length - 1;
-  for (const [open, close] of [
-    ['“', '”'],
-    ['«', '»'],
-    ['„', '“'],
-  ] as const) {
-    if (count(open) === count(close) + 1 && text.lastIndexOf(open) > text.lastIndexOf(close))
-      return text + close;
-    if (open === '“' && count(close) === count(open) + 1 && text.endsWith(close)) return open + text;
-  }
-  if (count('"') % 2 === 0) return text;
+  const { before, after } = missingQuotes(text);
+  if (after) return text + after;
+  if (before && /[“”«»]$/u.test(text)) return before + text;
+  if (text.split('"').length % 2 === 1) return text;
   return text.startsWith('"') ? `${text}"` : text.endsWith('"') ? `"${text}` : text;
 }
 

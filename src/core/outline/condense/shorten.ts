@@ -1,3 +1,4 @@
+import { missingQuotes } from '../../text/quotes.ts';
 import { BINDING, type Cut, type CutKind, cutsOf } from './cuts.ts';
 import { saysSomething, type Term, terms } from './grammar.ts';
 
@@ -90,7 +91,8 @@ function leave(text: string, cuts: readonly Cut[]): string {
 function holds(left: string, words: readonly Term[], cuts: readonly Cut[]): boolean {
   if (left.split(' ').length < LINE.leastWords) return false;
   const count = (s: string, c: string) => s.split(c).length - 1;
-  if (count(left, '“') !== count(left, '”') || count(left, '"') % 2 === 1) return false;
+  const { before, after } = missingQuotes(left);
+  if (before || after || count(left, '"') % 2 === 1) return false;
   if (count(left, '(') !== count(left, ')')) return false;
   if (
     /\b(and|or|but|of|the|a|an|to|with|for|in|on|at|by|from|that|which|who|as|than|against|until|since|because|during|into|over|under|between|about|per|via|how|whose|where|when|while|if|--|(?<!\bany )more|less)[.!?…]?["”’)]*$/i.test(
@@ -164,6 +166,5 @@ function breakOff(
     .slice(0, at > 0 ? at : room)
     .replace(/[\s,;:–—-]+$/, '')
     .replace(looseEnd(language), '');
-  const open = head.split('“').length > head.split('”').length ? '”' : '';
-  return { text: `${head} …${open}`, dropped: [...dropped, 'rest'], brokenOff: true };
+  return { text: `${head} …${missingQuotes(head).after}`, dropped: [...dropped, 'rest'], brokenOff: true };
 }
