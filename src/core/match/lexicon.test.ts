@@ -133,6 +133,7 @@ describe('a lexicon', () => {
     expect(lexicon.look('Busfahrer').map(([w]) => w)).toEqual(['driver', 'bus', 'rider']);
     expect(lexicon.look('Apfelkuchen').map(([w]) => w)).toEqual(['cake', 'apple']);
     expect(lexicon.look('Tagesfähre').map(([w]) => w)).toEqual(['ferryboat', 'day', 'ferry']);
+    expect(lexicon.look('Meertag').map(([w]) => w)).toEqual(['day', 'sea']);
     expect(lexicon.look('Xyzfahrer')).toEqual([]);
     const plain = new Lexicon(lexiconText(WORDS), { ...RULES, compounds: false });
     expect(plain.look('Busfahrer')).toEqual([]);

@@ -39,7 +39,7 @@ const ENDING = 3;
 /** What no stemmer knows may lose a letter of every so many. */
 const LONG = 5;
 /** Of a word at least so many letters are looked for, and of the parts of a longer one. */
-const LEAST = { stem: 4, head: 3, tail: 4 } as const;
+const LEAST = { stem: 4, head: 3, tail: 3 } as const;
 /** What may stand between the parts of a longer word (German, Dutch, the Scandinavian languages). */
 const LINKS = ['', 's', 'n', 'en', 'es', 'e'];
 
