@@ -9,6 +9,8 @@ export interface Call {
   fill: unknown;
   alpha: number;
   mode: unknown;
+  /** All that was set of the context. */
+  set: Readonly<Record<string, unknown>>;
 }
 
 /** A context that notes every call instead of drawing. */
@@ -24,7 +26,7 @@ export function recorder(): { ctx: Context2D; calls: Call[] } {
     if (name === 'save') stack.push({ ...state });
     if (name === 'restore') Object.assign(state, stack.pop());
     const { fillStyle: fill, globalCompositeOperation: mode } = state;
-    calls.push({ name, args, fill, mode, alpha: Number(state.globalAlpha) });
+    calls.push({ name, args, fill, mode, alpha: Number(state.globalAlpha), set: { ...state } });
     if (!name.endsWith('Gradient')) return undefined;
     const stops: unknown[] = [name, ...args];
     return { stops, addColorStop: (at: number, colour: string) => void stops.push(at, colour) };
