@@ -18,11 +18,11 @@ const stopsOf = (c: Call | undefined): unknown[] =>
   (c?.fill as { stops: unknown[] } | undefined)?.stops ?? [];
 
 const tint = (more: Partial<NonNullable<Tint>> = {}): Tint => ({
-  ...{ grade: 'duotone' as never, strength: 0.5, opacity: 1, backdrop: '#203040' },
+  ...{ grade: 'sepia', strength: 0.5, opacity: 1, backdrop: '#203040' },
   ...more,
 });
 const GRADE =
-  (Object.keys(GRADES) as (keyof typeof GRADES)[]).find((g) => GRADES[g].washes.length > 1) ?? 'plain';
+  (Object.keys(GRADES) as (keyof typeof GRADES)[]).find((g) => GRADES[g].washes.length > 1) ?? 'sepia';
 
 const picture = (more: Partial<PictureTexture> = {}): PictureTexture => ({
   ...{ kind: 'picture', ...SIZE, assetId: 'boat', view: 'wide', file: { width: 800, height: 600 } },
