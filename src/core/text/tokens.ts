@@ -59,7 +59,7 @@ export const weightOf = (word: string): number => {
 };
 
 /** A small word, also with what is drawn together with it ("it’s", "don’t", "we’ll"), or one that begins with a figure. */
-const isStop = (word: string): boolean =>
+export const isSmallWord = (word: string): boolean =>
   STOP.has(word.toLowerCase().replace(/['’].*$/, '')) || /^\d/.test(word);
 
 /** Stem of a word in lower case, without accents and possessive s (Porter 1980). */
@@ -105,7 +105,7 @@ const IRREGULAR = new Map(
 /** The words of a text that carry its meaning, with place and stem. */
 export function contentWords(text: string): (Token & { stem: string })[] {
   return tokens(text)
-    .filter((t) => !isStop(t.text) && t.text.length > 1)
+    .filter((t) => !isSmallWord(t.text) && t.text.length > 1)
     .map((t) => ({ ...t, stem: stem(t.text) }));
 }
 
