@@ -80,7 +80,14 @@ describe('what is asked', () => {
   it('options name a format, a voice and a mood that there are, or no music', () => {
     const good = { format: '16:9', voice: 'maud', mood: null };
     expect(optionsSchema.validate(good).error).toBeUndefined();
-    for (const bad of [{ format: '4:3' }, { voice: 'nobody' }, { mood: 'none' }, { mood: undefined }])
+    for (const bad of [
+      { format: '9:2' },
+      { format: '18:32' },
+      { format: 'tall' },
+      { voice: 'nobody' },
+      { mood: 'none' },
+      { mood: undefined },
+    ])
       expect(optionsSchema.validate({ ...good, ...bad }).error).toBeTruthy();
   });
 
