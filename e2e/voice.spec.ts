@@ -80,7 +80,7 @@ test('speakers of a script have voices of their own; one is changed, and a row g
   expect(refused).toEqual([]);
 });
 
-test('German words get a German voice, and no underlines', async ({ page }) => {
+test('German words get a German voice, pictures by what they mean, and no underlines', async ({ page }) => {
   const id = await begin(
     page,
     'In der kleinen Gasse hinter dem Markt repariert ein alter Mann jeden Donnerstag die Uhren der Stadt.\nNiemand bezahlt ihn, aber jeder bringt ihm etwas zu essen mit.',
@@ -90,6 +90,11 @@ test('German words get a German voice, and no underlines', async ({ page }) => {
   await pass(page, 'Voice');
   await expect(page.getByRole('radio', { name: /Anselm/ })).toBeVisible();
   await expect(page.locator('.misspelled')).toHaveCount(0);
+  await pass(page, 'Pictures');
+  await expect(page.getByText(/^read in English as “/).first()).toBeVisible();
+  // What is looked for may be in the language of the piece.
+  await page.getByPlaceholder('Own words for scene 1').fill('Hund');
+  await expect(page.getByRole('button', { name: /dog/i }).first()).toBeVisible();
 });
 
 test('a name is read as it should sound, and only the lines that have it are spoken again', async ({
