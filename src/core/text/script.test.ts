@@ -82,6 +82,13 @@ describe('cutScript', () => {
 });
 
 describe('extractBrief', () => {
+  it('leaves stops where the writer set them, with the space of their language', () => {
+    const french = '« Encore chaud ! » dit-il ; et vous ?';
+    expect(extractBrief(french).shown).toBe(french);
+    expect(extractBrief('Chaud ! [du pain] Venez [le four] .').shown).toBe('Chaud ! Venez.');
+    expect(extractBrief('[a] [b] , so').shown).toBe(', so');
+  });
+
   it('takes remarks out without leaving gaps', () => {
     expect(extractBrief('A boat [slow] on the water [dusk], still.')).toEqual({
       shown: 'A boat on the water, still.',

@@ -228,20 +228,26 @@ function hideRemarks(text: string): { text: string; remarks: string[] } {
 const showRemarks = (text: string, remarks: string[]) =>
   text.replace(/[\ue000-\uf8ff]/g, (c) => remarks[c.charCodeAt(0) - REMARK] ?? '');
 
+/** Stands where a remark was; what stands before a stop after it goes with it, and other stops keep their space (“chaud !”). */
+const TAKEN_OUT = '\ue8ff';
+const AFTER_TAKEN_OUT = /[\s\ue8ff]*\ue8ff\s*(?=[.,;:!?])/g;
+
 /** Takes the [remarks] out of a text. An opening bracket without its end is left as it stands. */
 export function extractBrief(text: string): { shown: string; brief: string } {
   const briefs: string[] = [];
   let bare = text;
   for (let depth = 0; depth < SCRIPT.nestedRemarks && bare.includes('['); depth++)
     bare = bare.replace(REMARK_TEXT, (m) => {
-      briefs.push(m.slice(1, -1).trim());
-      return ' ';
+      briefs.push(m.slice(1, -1).replaceAll(TAKEN_OUT, ' ').trim());
+      return TAKEN_OUT;
     });
   const shown = bare
+    .replace(AFTER_TAKEN_OUT, '')
+    .replaceAll(TAKEN_OUT, ' ')
     .replace(/\s+/g, ' ')
-    .replace(/ ([.,;:!?])/g, '$1')
+    .replace(/ ([.,])/g, '$1')
     .trim();
-  return { shown: /^[.,;:!?]*$/.test(shown) ? '' : shown, brief: briefs.filter(Boolean).join(', ') };
+  return { shown: /^[.,;:!?\s]*$/.test(shown) ? '' : shown, brief: briefs.filter(Boolean).join(', ') };
 }
 
 function joinTiny(parts: { shown: string; brief: string }[]): { shown: string; brief: string }[] {

@@ -31,9 +31,15 @@ const UNIT =
 const CURRENCY = /^(?:[€$£¥]|EUR|CHF|USD|GBP)$/;
 const BEFORE_NAME = /^(?:No|Nr|Mr|Mrs|Ms|Dr|Prof|St|vs)\.$/i;
 
+/** Stops that some languages set apart (“Encore chaud !”): they are no words, and begin no line; nor does an opening mark end one. */
+const STOPS = /^[!?;:»%…)\]]+$/;
+const OPENING = /^[«([¿¡]+$/;
+
 /** Whether two words are read as one: "150 kg", "€ 64,90", "12 minutes", "Dr. Venn". */
 const belongTogether = (word: string, next: string): boolean =>
   BEFORE_NAME.test(word) ||
+  STOPS.test(next) ||
+  OPENING.test(word) ||
   (NUMBER.test(word) && UNIT.test(next)) ||
   (CURRENCY.test(word) && NUMBER.test(next));
 

@@ -50,11 +50,15 @@ describe('lines', () => {
     ['We asked Dr. Venn what she thinks.', 180],
     ['Now only € 9 per month for all.', 160],
     ['It costs about $4 million a year.', 180],
+    ['Il est encore chaud ! Venez donc.', 150],
+    ['Elle dit « venez » à tous.', 130],
   ])('keep together in “%s” what is read as one', (text, width) => {
     const words = text.split(' ');
     const ends = breakLines(spaced(words), width, widthOf).map((l) => words[l.end - 1]);
     expect(ends.length).toBeGreaterThan(1);
-    for (const torn of ['150', '12', 'Dr.', '€', '$4']) expect(ends).not.toContain(torn);
+    for (const torn of ['150', '12', 'Dr.', '€', '$4', 'chaud', '«']) expect(ends).not.toContain(torn);
+    for (const l of breakLines(spaced(words), width, widthOf))
+      expect(['!', '»']).not.toContain(words[l.start]);
   });
 
   it('are still as few as can be where a number has to go without its unit', () => {
