@@ -29,6 +29,7 @@ import { fetchPictures, SAVED_BASE } from '../server/assets/source-pictures.ts';
 import { decodeText } from '../server/read/decode.ts';
 import { parseAddress } from '../server/read/fetch.ts';
 import { readAddress, readFile as readSource } from '../server/read/read.ts';
+import { saidInEnglish } from '../server/shelf/in-english.ts';
 import { failureWords } from '../wording/failures.ts';
 import { noteWords, remarkWords } from '../wording/sources.ts';
 import { UsageError } from './usage.ts';
@@ -69,14 +70,13 @@ export const draftFromInput = (options: InputOptions, say: (line: string) => voi
     for (const note of source.notes) say(noteWords(note));
     const draft =
       source.kind === 'script' ? scriptDraft(source, options) : outlineDraft(source, options, say);
-    const plain = scoredDraft(
-      castDraft(
-        fitDraft(draft, () => nanoid(10)),
-        options.voiceAsked,
-      ),
-      options.mood,
+    const cast = castDraft(
+      fitDraft(draft, () => nanoid(10)),
+      options.voiceAsked,
     );
-    const fitted = options.look ? { ...plain, look: options.look } : dressedDraft(plain);
+    const said = await saidInEnglish(cast);
+    const plain = scoredDraft(cast, options.mood, said);
+    const fitted = options.look ? { ...plain, look: options.look } : dressedDraft(plain, said);
     checkScenes(
       fitted.scenes.length,
       source.kind === 'script' ? 'Take a part of it, or --split paragraph.' : 'Give a shorter --target.',

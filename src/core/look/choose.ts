@@ -78,8 +78,11 @@ interface Sign {
   reason: LookReason;
 }
 
-/** What speaks for which mood of words in a piece, and how much. */
-export function signsOf(piece: Pick<Piece, 'title' | 'source' | 'scenes' | 'beds'>): Sign[] {
+/**
+ * What speaks for which mood of words in a piece, and how much. said: its words in English, where they are in another
+ * language.
+ */
+export function signsOf(piece: Pick<Piece, 'title' | 'source' | 'scenes' | 'beds'>, said?: string): Sign[] {
   const signs: Sign[] = [];
   const kind = piece.source?.kind;
   const ofSource = kind && SOURCES[kind];
@@ -87,7 +90,7 @@ export function signsOf(piece: Pick<Piece, 'title' | 'source' | 'scenes' | 'beds
     signs.push({ mood: ofSource, worth: WORTH.source, reason: { code: 'source', kind, mood: ofSource } });
   const lines = piece.scenes.map((s) => s.shown.trim()).filter(Boolean);
   const text = [piece.title, ...lines].join('\n');
-  const words = contentWords(text).map((w) => w.text.toLowerCase());
+  const words = contentWords(said ?? text).map((w) => w.text.toLowerCase());
   for (const [mood, stems] of Object.entries(STEMS) as [MoodOfLook, string[]][]) {
     const hasStem = (w: string) =>
       stems.some((stem) => w.startsWith(stem) && ENDINGS.test(w.slice(stem.length)));
@@ -121,8 +124,11 @@ export function signsOf(piece: Pick<Piece, 'title' | 'source' | 'scenes' | 'beds
 /**
  * Looks that suit a piece, best first, each with why. Pure: the same piece gives the same order.
  */
-export function suitedLooks(piece: Pick<Piece, 'title' | 'source' | 'scenes' | 'beds'>): SuitedLook[] {
-  const signs = signsOf(piece);
+export function suitedLooks(
+  piece: Pick<Piece, 'title' | 'source' | 'scenes' | 'beds'>,
+  said?: string,
+): SuitedLook[] {
+  const signs = signsOf(piece, said);
   const chance = (look: LookName) =>
     Number.parseInt(contentKey({ look, title: piece.title }).slice(0, 6), 16) / 0xffffff;
   const rated = LOOK_NAMES.map((look) => {
@@ -138,8 +144,8 @@ export function suitedLooks(piece: Pick<Piece, 'title' | 'source' | 'scenes' | '
   return rated.sort((a, b) => b.worth - a.worth).map(({ look, reasons }) => ({ look, reasons }));
 }
 
-/** A draft in the look that suits it best. */
-export function dressedDraft(draft: Piece): Piece {
-  const [best] = suitedLooks(draft);
+/** A draft in the look that suits it best. said: its words in English, where they are in another language. */
+export function dressedDraft(draft: Piece, said?: string): Piece {
+  const [best] = suitedLooks(draft, said);
   return best ? { ...draft, look: best.look } : draft;
 }

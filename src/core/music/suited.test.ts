@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { dressedDraft } from '../look/choose.ts';
 import { piece, scene } from '../piece/testing.ts';
 import { newBed } from '../piece/types.ts';
 import { compose } from './compose.ts';
@@ -27,6 +28,21 @@ describe('music that suits', () => {
     expect(suitedMoods(plain)[0]).toEqual({ mood: 'gentle', reasons: [] });
     const loud = { ...plain, beds: [newBed('m', { kind: 'composed', mood: 'drive', seed: 1 })] };
     expect(suitedMoods(loud)).toEqual(suitedMoods(plain));
+  });
+
+  it('goes by what words mean in English where they are in another language', () => {
+    const german = of('Der Rechner schickt Werte', 'Ein Fühler misst den Strom');
+    const said = 'engine sends data server\nsensor measures battery';
+    expect(suitedMoods(german)[0]?.mood).toBe('gentle');
+    expect(suitedMoods(german, said)[0]?.mood).toBe('circuit');
+    const draft = { ...german, beds: [newBed('m', { kind: 'composed', mood: 'gentle', seed: 1 })] };
+    expect(scoredDraft(draft, SUITED_MUSIC, said).beds[0]?.source).toMatchObject({ mood: 'circuit' });
+    expect(dressedDraft(german, said).look).toBe(
+      dressedDraft({
+        ...of('The engine sends data to the server', 'A sensor measures the battery'),
+        title: german.title,
+      }).look,
+    );
   });
 
   it('is put in where it was asked for, and nowhere else', () => {

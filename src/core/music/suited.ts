@@ -18,8 +18,8 @@ export interface SuitedMood {
 }
 
 /** Moods of music that suit the words of a piece, best first, each with why. Pure. */
-export function suitedMoods(piece: Pick<Piece, 'title' | 'source' | 'scenes'>): SuitedMood[] {
-  const signs = signsOf({ ...piece, beds: [] });
+export function suitedMoods(piece: Pick<Piece, 'title' | 'source' | 'scenes'>, said?: string): SuitedMood[] {
+  const signs = signsOf({ ...piece, beds: [] }, said);
   const rated = MOOD_NAMES.map((mood) => {
     const words: readonly string[] = MOODS[mood].words;
     const mine = signs
@@ -32,9 +32,12 @@ export function suitedMoods(piece: Pick<Piece, 'title' | 'source' | 'scenes'>): 
   return rated.sort((a, b) => b.worth - a.worth).map(({ mood, reasons }) => ({ mood, reasons }));
 }
 
-/** A draft with the music that suits it, where that was asked for. */
-export function scoredDraft(draft: Piece, asked: AskedMood): Piece {
-  const [best] = suitedMoods(draft);
+/**
+ * A draft with the music that suits it, where that was asked for. said: its words in English, where they are in another
+ * language.
+ */
+export function scoredDraft(draft: Piece, asked: AskedMood, said?: string): Piece {
+  const [best] = suitedMoods(draft, said);
   if (asked !== SUITED_MUSIC || !best) return draft;
   const beds = draft.beds.map((b) => ({
     ...b,

@@ -14,6 +14,7 @@ import { cutScript } from '../../core/text/script.ts';
 import type { Milliseconds } from '../../core/time.ts';
 import { pictureViews } from '../assets/lookup.ts';
 import { embedder } from '../shelf/embedder.ts';
+import { saidInEnglish } from '../shelf/in-english.ts';
 import { planPainting } from '../shelf/painter.ts';
 import { loadShelf, nabFrom, search, withBrought } from '../shelf/search.ts';
 import { nabPiece, warmLines, withPictures } from '../shelf/shelf.ts';
@@ -28,7 +29,9 @@ async function drawn(
   from: 'script' | 'outline',
   brought: readonly string[] = [],
 ): Promise<Piece> {
-  const fitted = dressedDraft(scoredDraft(castDraft(fitDraft(draft, newId)), mood));
+  const plain = castDraft(fitDraft(draft, newId));
+  const said = await saidInEnglish(plain);
+  const fitted = dressedDraft(scoredDraft(plain, mood, said), said);
   const scenes = fitted.scenes.length;
   if (scenes > LIMITS.scenes)
     throw new Failed({ code: 'too-many-scenes', scenes, most: LIMITS.scenes, from });

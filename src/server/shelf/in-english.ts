@@ -1,5 +1,6 @@
 import { type Gloss, glossed, type Known } from '../../core/match/gloss.ts';
 import type { Lexicon } from '../../core/match/lexicon.ts';
+import type { Piece } from '../../core/piece/types.ts';
 import { sureLanguageOf } from '../../core/text/language.ts';
 import { isSmallWord, tokens } from '../../core/text/tokens.ts';
 import { lexiconOf } from '../words/lexicons.ts';
@@ -42,6 +43,16 @@ async function foreignOf(
   const small = words.filter((w) => lexicon.isSmall(w)).length;
   const english = words.filter(isSmallWord).length;
   return english > small ? null : { language, lexicon };
+}
+
+/** The words of a piece in English; undefined where they are in English as they stand. */
+export async function saidInEnglish({
+  title,
+  scenes,
+}: Pick<Piece, 'title' | 'scenes'>): Promise<string | undefined> {
+  const texts = [title, ...scenes.map((s) => s.shown)];
+  const read = await inEnglish(texts, { shows: () => false, owns: () => false });
+  return read.some((r) => r.gloss) ? read.map((r) => r.text).join('\n') : undefined;
 }
 
 /** Where less than this share of its words is known, a piece has no topic either: what is known of it is chance. */

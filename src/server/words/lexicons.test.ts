@@ -3,8 +3,9 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { piece, scene } from '../../core/piece/testing.ts';
 import { CONFIG } from '../config.ts';
-import { inEnglish, understood } from '../shelf/in-english.ts';
+import { inEnglish, saidInEnglish, understood } from '../shelf/in-english.ts';
 import { matchLines } from '../shelf/shelf.ts';
 import { lexiconOf, READ_LANGUAGES } from './lexicons.ts';
 
@@ -103,6 +104,14 @@ describe('lines of a piece', () => {
     const read = await inEnglish(lines, known);
     expect(read).toEqual(lines.map((text) => ({ text, gloss: null })));
     for (const text of lines) expect(await inEnglish([text], known)).toEqual([{ text, gloss: null }]);
+  });
+
+  it('of a whole piece are one text in English, and none where they are in English', async () => {
+    const said = await saidInEnglish(piece([scene('a', WHOLE)], { title: 'Хліб' }));
+    expect(said?.split(/\s/)).toEqual(expect.arrayContaining(['bread', 'cat', 'dog']));
+    expect(
+      await saidInEnglish(piece([scene('a', 'The ferry is back.')], { title: 'A ferry' })),
+    ).toBeUndefined();
   });
 
   it('have no topic where hardly anything is known of them', async () => {
