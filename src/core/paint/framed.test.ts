@@ -7,7 +7,7 @@ import { PLAIN_GRADING } from '../piece/types.ts';
 import { compile } from '../timeline/compile.ts';
 import type { AssetFact } from '../timeline/types.ts';
 import { frameAt } from './frame.ts';
-import { aroundArea, inArea, onPicture } from './framed.ts';
+import { aroundArea, aroundPicture, inArea, onPicture, ornamentsOf } from './framed.ts';
 import { type Draw, IDENTITY } from './list.ts';
 import { placed, wholeOf } from './pictures.ts';
 
@@ -96,6 +96,67 @@ describe('the ground round a picture', () => {
     expect([top.from.height, top.to.height]).toEqual([100, 100]);
   });
 
+  it('shows of its texture what stands there, and shapes go on under the picture', () => {
+    const area = { x: 40, y: 100, width: 400, height: 500 };
+    const parts = aroundArea(ground, area, SIZE) as (Draw & { kind: 'texture' })[];
+    expect(parts.map((d) => [d.from, d.to])).toEqual(
+      [
+        [0, 0, 540, 100],
+        [0, 600, 540, 360],
+        [0, 100, 40, 500],
+        [440, 100, 100, 500],
+      ].map(([x = 0, y = 0, width = 0, height = 0]) => [
+        // The texture is sixteen pixels wide, and as high as the frame.
+        { x: x * (16 / 540), y, width: width * (16 / 540), height },
+        { x, y, width, height },
+      ]),
+    );
+    const shape: Draw = {
+      ...{ kind: 'shape', colour: '#000000', alpha: 1, clip: null },
+      area: { ...area, radius: 0, transform: IDENTITY },
+    };
+    expect(aroundArea(shape, area, SIZE)).toEqual([shape]);
+  });
+
+  it('has the shadow and the border of the picture on it, in pixels of the frame', () => {
+    const frame = {
+      ...{ area: { x: 40, y: 100, width: 400, height: 500 }, ornaments: [] },
+      ...{ border: { width: 12, colour: '#ffffff' }, shadow: '#00000040' },
+    };
+    const rects = (of: Parameters<typeof aroundPicture>[0], scale: number) =>
+      aroundPicture(of, scale).map((d) => {
+        if (d.kind !== 'shape') throw new Error('It is no shape.');
+        const { x, y, width, height } = d.area;
+        return [d.colour, d.alpha, x, y, width, height];
+      });
+    expect(rects(frame, 1)).toEqual([
+      ['#00000040', 1, 28, 98, 432, 532],
+      ['#00000040', 1, 30, 94, 424, 524],
+      ['#ffffff', 1, 28, 88, 424, 524],
+    ]);
+    expect(rects(frame, 0.5)).toEqual([
+      ['#00000040', 1, 14, 49, 216, 266],
+      ['#00000040', 1, 15, 47, 212, 262],
+      ['#ffffff', 1, 14, 44, 212, 262],
+    ]);
+    expect(rects({ ...frame, shadow: null }, 1)).toHaveLength(1);
+    expect(rects({ ...frame, border: null }, 1)).toEqual([
+      ['#00000040', 1, 40, 110, 408, 508],
+      ['#00000040', 1, 42, 106, 400, 500],
+    ]);
+    expect(aroundPicture({ ...frame, area: null }, 1)).toEqual([]);
+    expect(inArea({ x: 41, y: 99, width: 400, height: 501 }, 0.5)).toEqual({
+      x: 20,
+      y: 50,
+      width: 200,
+      height: 250,
+    });
+    const shape = { kind: 'shape', x: 1, y: 2, width: 3, height: 4, radius: 0, colour: '#000000' } as const;
+    expect(ornamentsOf({ ...frame, ornaments: [shape] }, 2)).toMatchObject([
+      { kind: 'shape', area: { x: 1, transform: [2, 0, 0, 2, 0, 0] } },
+    ]);
+  });
+
   it('what fills its part needs no clip, what does not gets one', () => {
     const area = { x: 40, y: 100, width: 400, height: 500 };
     const whole = placed(ground.texture, ground.from, { x: 0, y: 0, width: 400, height: 500 });
@@ -103,5 +164,9 @@ describe('the ground round a picture', () => {
     const [a, b] = onPicture([whole, wide], area) as [Draw, Draw];
     expect([a.clip, (a as Draw & { kind: 'texture' }).to]).toEqual([null, area]);
     expect(b.clip).toEqual({ ...area, radius: 0, transform: IDENTITY });
+    for (const to of [{ x: 1 }, { y: 1 }, { width: 398 }, { height: 498 }]) {
+      const less = placed(ground.texture, ground.from, { x: 0, y: 0, width: 400, height: 500, ...to });
+      expect(onPicture([less], area)[0]?.clip).not.toBeNull();
+    }
   });
 });
