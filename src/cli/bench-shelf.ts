@@ -40,7 +40,7 @@ async function benchLanguages(say: (line: string) => void, judged: readonly Judg
         const { line: english, good } = judged[t.of] as JudgedLine;
         const shown = language === 'en' ? english : (t[language] ?? '');
         const ask = { id: 'line', layout: 'caption', shown, brief: '' };
-        const [line] = await matchLines([ask], '', index, language);
+        const [line] = await matchLines([ask], { language });
         const found = line ? index.rank(line, { limit: 3 }).map((s) => s.item.id) : [];
         return found.findIndex((id) => good.includes(id));
       }),

@@ -138,7 +138,7 @@ export async function withBrought(piece: Piece, brought: readonly string[]): Pro
   const { index, facets, order } = await wholeShelf();
   const items = new Map(order.map((it) => [it.id, it]));
   const ids = brought.filter((id) => facets.has(id));
-  const lines = await matchLines(piece.scenes, '', index);
+  const lines = await matchLines(piece.scenes, { from: index });
   const near = lines.map(
     (line) =>
       new Map(
@@ -216,12 +216,10 @@ export async function search(ask: Search): Promise<SearchAnswer> {
         confidence: close,
       }));
     const [line] = ask.q.trim()
-      ? await matchLines(
-          [{ id: 'search', layout: 'caption', shown: ask.q, brief: '' }],
-          '',
-          index,
-          ask.language,
-        )
+      ? await matchLines([{ id: 'search', layout: 'caption', shown: ask.q, brief: '' }], {
+          from: index,
+          language: ask.language,
+        })
       : [];
     if (!line) return fitting.map(({ id }) => ({ id, reasons: [], confidence: 0 }));
     return index

@@ -136,15 +136,20 @@ export async function shelfFile(id: string, view: 'wide' | 'tall', thumb = false
 export const traitsOf = (e: CatalogueEntry | undefined): PictureTraits =>
   e ? { room: e.room, mood: e.mood } : {};
 
-/**
- * Lines with their meaning, for scenes that have any words or a brief. title: of their piece. from: the shelf whose own
- * pictures are found by the writer's words as well. language: of lines that are too short to tell.
- */
+/** What is known of lines besides their words. */
+interface LinesOf {
+  /** Of their piece. */
+  title?: string;
+  /** The shelf whose own pictures are found by the writer's words as they stand, too. */
+  from?: ShelfIndex;
+  /** Two letters: of lines that are too short to tell. */
+  language?: string;
+}
+
+/** Lines with their meaning, for scenes that have any words or a brief. */
 export async function matchLines(
   scenes: { id: string; layout: string; shown: string; brief: string }[],
-  title = '',
-  from?: ShelfIndex,
-  language?: string,
+  { title = '', from, language }: LinesOf = {},
 ): Promise<MatchLine[]> {
   const filled = scenes.filter((s) => s.shown.trim() || s.brief.trim());
   const { index } = await shelf();
@@ -220,17 +225,21 @@ export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<str
   const { index, entries } = await shelf();
   const { allow, traits, sourceIndex, ...chosen } = from ?? { index };
   const layouts = new Map(open.map((s) => [s.id, s.layout]));
-  const nabbed = nab(chosen.index, await matchLines(open, piece.title.trim(), chosen.index), {
-    taken,
-    allow,
-    sourceIndex,
-    preference: (item, sceneId) =>
-      preference(traits?.(item) ?? traitsOf(entries.get(item.id)), {
-        format: piece.format,
-        mood: musicMood(piece.beds),
-        layout: layouts.get(sceneId) ?? 'caption',
-      }),
-  });
+  const nabbed = nab(
+    chosen.index,
+    await matchLines(open, { title: piece.title.trim(), from: chosen.index }),
+    {
+      taken,
+      allow,
+      sourceIndex,
+      preference: (item, sceneId) =>
+        preference(traits?.(item) ?? traitsOf(entries.get(item.id)), {
+          format: piece.format,
+          mood: musicMood(piece.beds),
+          layout: layouts.get(sceneId) ?? 'caption',
+        }),
+    },
+  );
   return withTitlePicture(piece.scenes, nabbed);
 }
 

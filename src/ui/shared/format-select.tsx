@@ -8,13 +8,8 @@ import { FORMAT_OPTIONS, formatLabel, isOwnFormat } from './formats.ts';
 /** Other proportions that are met often; any others can be typed. */
 const OTHERS: readonly Format[] = ['2:3', '3:4', '4:3', '3:2', '2:1', '7:3'];
 
-interface Option {
-  value: string;
-  label: string;
-}
-
 type Props = Omit<
-  SelectProps<string, Option>,
+  SelectProps<string>,
   'value' | 'onChange' | 'options' | 'showSearch' | 'notFoundContent'
 > & {
   value: Format | null;
@@ -22,17 +17,16 @@ type Props = Omit<
   /** What it is called when none is chosen, where that is a choice too. */
   none?: string;
   /** Which of the offered formats stand in the list. */
-  offered?: readonly Option[];
+  offered?: readonly { value: Format; label: string }[];
 };
 
 /** Formats to choose from, and any other proportions by typing them ("3:2", "1200 x 628"). */
 export function FormatSelect({ value, onChange, none, offered = FORMAT_OPTIONS, ...rest }: Props) {
   const [typed, setTyped] = useState('');
-  const meant = formatFrom(typed);
-  const own = [value, meant].filter((f) => f !== null && isOwnFormat(f)) as Format[];
-  const others = [...new Set([...OTHERS, ...own])];
+  const wanted = [value, formatFrom(typed)].filter((f) => f !== null);
+  const others = [...new Set([...OTHERS, ...wanted.filter(isOwnFormat)])];
   return (
-    <Select<string, Option>
+    <Select<string>
       popupMatchSelectWidth={false}
       {...rest}
       value={value ?? (none === undefined ? null : '')}
@@ -41,22 +35,24 @@ export function FormatSelect({ value, onChange, none, offered = FORMAT_OPTIONS, 
         onSearch: setTyped,
         filterOption: (input, option) =>
           option?.value === formatFrom(input) ||
-          (option?.label ?? '').toLowerCase().includes(input.trim().toLowerCase()),
+          String(option?.label ?? '')
+            .toLowerCase()
+            .includes(input.trim().toLowerCase()),
       }}
       notFoundContent={
-        <p className="format-select__hint">
+        <span>
           Two numbers, like 3:2 or 1200 x 628.
           <br />
           Neither more than {MOST_STRETCHED} times the other.
-        </p>
+        </span>
       }
       options={[
         ...(none === undefined ? [] : [{ value: '', label: none }]),
         ...offered,
         {
           label: 'Others, or type your own',
-          options: others.map((f) => ({ value: f as string, label: formatLabel(f) })),
-        } as unknown as Option,
+          options: others.map((f) => ({ value: f, label: formatLabel(f) })),
+        },
       ]}
     />
   );
