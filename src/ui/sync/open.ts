@@ -41,12 +41,36 @@ export async function openStore<D, E extends EditHead>({
     clock: browserClock,
     newId: () => nanoid(10),
   });
+  const letGo = holdWhileDown(store, window);
   const end = store.end.bind(store);
   store.end = () => {
     leaving = true;
+    letGo();
     end();
   };
   return store;
+}
+
+const CAPTURE = { capture: true } as const;
+
+/** What is drawn with a pointer is one step, from where the button goes down to where it goes up. Gives how to stop that. */
+export function holdWhileDown(
+  store: Pick<DocStore<never, never>, 'hold' | 'release'>,
+  on: EventTarget,
+): () => void {
+  const hold = () => store.hold();
+  // On their way down, the blurs of single fields come by as well.
+  const release = (e: Event) => {
+    if (e.type !== 'blur' || e.target === on) store.release();
+  };
+  const ends = ['pointerup', 'pointercancel', 'blur'];
+  on.addEventListener('pointerdown', hold, CAPTURE);
+  for (const e of ends) on.addEventListener(e, release, CAPTURE);
+  return () => {
+    on.removeEventListener('pointerdown', hold, CAPTURE);
+    for (const e of ends) on.removeEventListener(e, release, CAPTURE);
+    store.release();
+  };
 }
 
 /**

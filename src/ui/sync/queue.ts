@@ -75,6 +75,10 @@ export class EditQueue<D, E extends EditHead> {
   private ended = false;
   /** When the first of what was never tried to be sent came. */
   private unsentSince: number | null = null;
+  /** Something is being drawn: what is not sent yet can still grow, and waits. */
+  private held = false;
+  /** It would have been sent meanwhile. */
+  private missed = false;
   /** So many of the entries that wait are sent one by one: the server refused them together. */
   private singly = 0;
 
@@ -114,12 +118,33 @@ export class EditQueue<D, E extends EditHead> {
 
   private schedule(ms: number): void {
     this.cancel?.();
-    this.cancel = this.ended ? null : this.options.clock.after(ms, () => void this.flush());
+    this.cancel = this.ended
+      ? null
+      : this.options.clock.after(ms, () => void this.sendWhile(() => !this.held));
+  }
+
+  /** Until `release`, nothing is sent by itself; it is kept here meanwhile as ever. */
+  hold(): void {
+    this.held = true;
+  }
+
+  release(): void {
+    this.held = false;
+    if (this.missed) this.schedule(SYNC.quietMs);
+    this.missed = false;
   }
 
   /** Sends what waits, until nothing does or it cannot be sent now. */
-  async flush(): Promise<void> {
+  flush(): Promise<void> {
+    return this.sendWhile(() => true);
+  }
+
+  private async sendWhile(goesOn: () => boolean): Promise<void> {
     while (this.pending.length && !this.ended) {
+      if (!goesOn()) {
+        this.missed = true;
+        return;
+      }
       this.sending ??= this.sendBatch().finally(() => {
         this.sending = null;
       });

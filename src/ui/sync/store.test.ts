@@ -3,6 +3,7 @@ import { seeded } from '../../core/hash.ts';
 import { type Edit, edit, pieceEditing, sceneEdit } from '../../core/piece/edit.ts';
 import { piece, scene } from '../../core/piece/testing.ts';
 import type { Piece } from '../../core/piece/types.ts';
+import { holdWhileDown } from './open.ts';
 import { SYNC } from './queue.ts';
 import { DocStore, FLOW_MS } from './store.ts';
 import { FakeClock, FakeKeeper, FakeServer } from './testing.ts';
@@ -75,6 +76,69 @@ describe('edits', () => {
     await clock.pass(pause);
     type(store, 'Second.', id);
     expect(store.state.undo).toHaveLength(steps);
+  });
+
+  it('what is drawn is one step, however long it takes, and is sent when it is let go', async () => {
+    const store = open();
+    type(store, 'Before.', 'b');
+    await clock.pass(FLOW_MS + 1);
+    store.hold();
+    type(store, 'A');
+    await clock.pass(SYNC.longestQuietMs * 2);
+    type(store, 'A longer');
+    await clock.pass(SYNC.longestQuietMs * 2);
+    type(store, 'A longer line.');
+    expect(store.state.undo).toHaveLength(2);
+    expect(words(server.piece)).toBe('A. Before. C.');
+    // A crash loses nothing of it.
+    expect(keeper.kept).toHaveLength(1);
+    store.release();
+    await clock.pass(SYNC.quietMs);
+    expect(words(server.piece)).toBe('A longer line. Before. C.');
+    expect(store.state.save.kind).toBe('saved');
+    store.undo();
+    expect(words(store.state.doc)).toBe('A. Before. C.');
+  });
+
+  it('what is drawn does not flow into what came before a pause, nor hold back what is asked for', async () => {
+    const store = open();
+    type(store, 'First.');
+    await clock.pass(FLOW_MS + 1);
+    store.hold();
+    type(store, 'Second.');
+    expect(store.state.undo).toHaveLength(2);
+    await store.flush();
+    expect(words(server.piece)).toBe('Second. B. C.');
+    // What was sent is not changed any more.
+    type(store, 'Third.');
+    expect(store.state.undo).toHaveLength(3);
+    store.release();
+    await clock.pass(SYNC.quietMs);
+    expect(words(server.piece)).toBe('Third. B. C.');
+    const requests = server.requests.length;
+    store.hold();
+    store.release();
+    await clock.pass(SYNC.longestQuietMs);
+    expect(server.requests).toHaveLength(requests);
+  });
+
+  it('is drawn from where the button goes down to where it goes up, is taken away, or the window is left', () => {
+    const on = new EventTarget();
+    const called: string[] = [];
+    const stop = holdWhileDown(
+      { hold: () => void called.push('hold'), release: () => void called.push('release') },
+      on,
+    );
+    const fire = (...types: string[]) => {
+      for (const t of types) on.dispatchEvent(new Event(t));
+      return called.splice(0);
+    };
+    expect(fire('pointerdown', 'pointermove', 'pointerup')).toEqual(['hold', 'release']);
+    expect(fire('pointerdown', 'pointercancel')).toEqual(['hold', 'release']);
+    expect(fire('pointerdown', 'blur')).toEqual(['hold', 'release']);
+    stop();
+    expect(called.splice(0)).toEqual(['release']);
+    expect(fire('pointerdown', 'pointerup')).toEqual([]);
   });
 
   it('that do not apply are refused and change nothing', () => {

@@ -33,6 +33,8 @@ export class DocStore<D, E extends EditHead> {
   readonly store;
   private readonly queue: EditQueue<D, E>;
   private lastAt = Number.NEGATIVE_INFINITY;
+  /** Something is being drawn, and something has been changed by it. */
+  private drawn: 'no' | 'held' | 'changed' = 'no';
 
   constructor(private readonly options: StoreOptions<D, E>) {
     const { editing, id, doc, rev, history, send, keeper, clock } = options;
@@ -81,9 +83,11 @@ export class DocStore<D, E extends EditHead> {
     if (!result.ok) return result.failure;
     const now = this.options.clock.now();
     const last = this.queue.waiting.at(-1);
-    const flows = kind === 'do' && last?.kind === 'do' && now - this.lastAt < FLOW_MS;
+    const soon = this.drawn === 'changed' || now - this.lastAt < FLOW_MS;
+    const flows = kind === 'do' && last?.kind === 'do' && soon;
     const merged = flows && undo.at(-1)?.id === last.id ? editing.merge(last.edit, edit) : null;
     this.lastAt = now;
+    if (this.drawn === 'held') this.drawn = 'changed';
     if (merged && last && this.queue.isOpen(last.id)) {
       this.store.setState({ doc: result.doc, redo: [] });
       this.queue.replace(last.id, merged);
@@ -131,6 +135,17 @@ export class DocStore<D, E extends EditHead> {
   private keepAside(aside: SetAside<E>[]): void {
     this.store.setState({ aside });
     this.options.keeper.writeAside(aside);
+  }
+
+  /** From here to `release` something is drawn: however long that takes, what flows is one step of the history. */
+  hold(): void {
+    this.drawn = 'held';
+    this.queue.hold();
+  }
+
+  release(): void {
+    this.drawn = 'no';
+    this.queue.release();
   }
 
   /** Sends what waits; called before anything that needs the server to be up to date. */
