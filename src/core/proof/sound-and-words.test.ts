@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { markWords, repairWords } from '../../wording/marks.ts';
 import { type Destination, FIRST_DESTINATIONS } from '../kit/destinations.ts';
 import { applyEdit } from '../piece/edit.ts';
+import { newEffect } from '../piece/effects.ts';
 import { newKitEntry } from '../piece/outputs.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
 import { newBed, type Piece, type Scene } from '../piece/types.ts';
@@ -135,8 +136,9 @@ describe('words', () => {
       bare('c', { spoken: 'Only heard.' }),
       line('d', ''),
       bare('e', { runsOn: true }),
+      bare('g', { layout: 'title', effect: newEffect('bell') }),
     ]);
-    expect(mended('empty-scene', p).scenes.map((s) => s.id)).toEqual(['a', 'c', 'd', 'e']);
+    expect(mended('empty-scene', p).scenes.map((s) => s.id)).toEqual(['a', 'c', 'd', 'e', 'g']);
     // It is said once, and of each of them.
     expect(of('no-picture', p).map((m) => m.sceneId)).toEqual(['c']);
     expect(of('empty-scene', piece([...p.scenes, bare('f')])).map((m) => m.sceneId)).toEqual(['b', 'f']);
