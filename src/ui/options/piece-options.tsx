@@ -80,7 +80,7 @@ export function PieceOptionsBar({
               aria-label="Voice"
               value={options.voice}
               onChange={(voice) => onChange({ ...options, voice })}
-              style={{ width: 205 }}
+              style={{ width: 180 }}
               showSearch={{ optionFilterProp: 'label' }}
               options={VOICE_OPTIONS}
             />
@@ -104,7 +104,7 @@ export function PieceOptionsBar({
           onChange={(mood: NonNullable<AskedMood> | typeof NONE) =>
             onChange({ ...options, mood: mood === NONE ? null : mood })
           }
-          style={{ width: 195 }}
+          style={{ width: 190 }}
           options={[
             { value: SUITED_MUSIC, label: 'What suits the words' },
             ...Object.entries(MOODS).map(([value, r]) => ({
