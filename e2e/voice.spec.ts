@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from '@playwright/test';
+import { smallVoice } from '../src/stand-in/small-voice.ts';
 import { CHROMIUM } from './browser.ts';
 import { accessible, begin, lay, pass, rows, saved, stored, voicesReady, words } from './steps.ts';
 
@@ -228,6 +229,49 @@ test('the end of a scene is drawn in the strip in one step, and given back to th
   await edge.dblclick();
   await saved(page);
   await expect.poll(length).toBeNull();
+});
+
+test('a voice of one’s own is brought, tried, heard and used; it is put away, and what it said stays', async ({
+  page,
+}) => {
+  const id = await begin(page);
+  await voicesReady(page);
+  await pass(page, 'Voice');
+  // Those of a service beside this application are offered too.
+  await expect(page.getByRole('radio', { name: /Edda.*Osier Speakers/ })).toBeVisible();
+  const { onnx, json } = smallVoice();
+  const about = {
+    name: 'en_US-tin-x_low.onnx.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(json),
+  };
+  const model = { name: 'en_US-tin-x_low.onnx', mimeType: '', buffer: Buffer.from(onnx) };
+  const bring = page.getByRole('region', { name: 'Voices of your own' }).locator('input[type=file]');
+  await bring.setInputFiles({ ...model, buffer: model.buffer.subarray(0, 9000) });
+  await expect(page.getByText('This file is no whole ONNX model.')).toBeVisible();
+  await bring.setInputFiles(about);
+  await expect(page.getByText('still wanted: en_US-tin-x_low.onnx')).toBeVisible();
+  await bring.setInputFiles([model, about]);
+  const tin = page.getByRole('radio', { name: /Tin/ });
+  await expect(tin).toBeChecked();
+  await saved(page);
+  const { name } = (await stored(page, id)).piece.voice;
+  expect(name).toMatch(/^own:en:[0-9a-f]{12}$/);
+  const heard = page.waitForResponse((r) => r.url().includes('/media/takes/') && r.ok());
+  await page.getByRole('button', { name: 'Listen to Tin' }).click();
+  await heard;
+  await voicesReady(page);
+  await accessible(page, 'own voice');
+  await part(page, 'Way');
+  await expect(page.getByText('Tin, as set here')).toBeVisible();
+  await part(page, 'Voices');
+  await page.getByRole('radio', { name: /Maud/ }).check();
+  await page.getByRole('button', { name: 'Put Tin away' }).click();
+  await expect(tin).toHaveCount(0);
+  await page.getByRole('button', { name: 'Offer Tin again' }).click();
+  await expect(tin).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(tin).toBeChecked();
 });
 
 test('music is heard before it is chosen, and there are tunes to choose from', async ({ page }) => {

@@ -30,9 +30,11 @@ import { decodeText } from '../server/read/decode.ts';
 import { parseAddress } from '../server/read/fetch.ts';
 import { readAddress, readFile as readSource } from '../server/read/read.ts';
 import { saidInEnglish } from '../server/shelf/in-english.ts';
+import { otherVoices } from '../server/speech/other-voices.ts';
 import { failureWords } from '../wording/failures.ts';
 import { noteWords, remarkWords } from '../wording/sources.ts';
 import { UsageError } from './usage.ts';
+import { voiceCalled } from './voices.ts';
 
 /** The largest file that is read, bytes. */
 const LARGEST_FILE = 60_000_000;
@@ -64,8 +66,9 @@ export interface InputOptions {
 }
 
 /** What make was given, as a draft without pictures from the shelf yet. say: one line for the user at a time. */
-export const draftFromInput = (options: InputOptions, say: (line: string) => void): Promise<Piece> =>
-  reading(options.input, async () => {
+export const draftFromInput = (given: InputOptions, say: (line: string) => void): Promise<Piece> =>
+  reading(given.input, async () => {
+    const options = { ...given, voice: await voiceCalled(given.voice) };
     const source = await readInput(options, say);
     for (const note of source.notes) say(noteWords(note));
     const draft =
@@ -73,6 +76,7 @@ export const draftFromInput = (options: InputOptions, say: (line: string) => voi
     const cast = castDraft(
       fitDraft(draft, () => nanoid(10)),
       options.voiceAsked,
+      await otherVoices(),
     );
     const said = await saidInEnglish(cast);
     const plain = scoredDraft(cast, options.mood, said);

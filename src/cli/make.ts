@@ -9,7 +9,7 @@ import { MOOD_NAMES } from '../core/music/moods.ts';
 import { type AskedMood, SUITED_MUSIC } from '../core/music/suited.ts';
 import { ANGLES } from '../core/outline/angles.ts';
 import { PAINTERS, type PainterChoice } from '../core/paint/painters.ts';
-import { DEFAULT_VOICE, VOICES } from '../core/sound/voices.ts';
+import { DEFAULT_VOICE } from '../core/sound/voices.ts';
 import { SPLITS } from '../core/text/script.ts';
 import { HEIGHTS, type Height } from '../core/timeline/heights.ts';
 import { formatsIn } from './formats.ts';
@@ -100,12 +100,8 @@ export function parse(argv: string[]): MakeOptions {
     painter: one('painter', values.painter, PAINTERS, 'auto'),
     height: HEIGHTS.find((h) => h === height) ?? 1080,
     split: one('split', values.split, SPLITS, 'sentence'),
-    voice: one(
-      'voice',
-      values.voice,
-      VOICES.map((v) => v.name),
-      DEFAULT_VOICE,
-    ),
+    // Which voices there are is known when it is looked: see voiceCalled.
+    voice: values.voice ?? DEFAULT_VOICE,
     voiceAsked: values.voice !== undefined,
     mood: moodOf(one('music', values.music, [...MOOD_NAMES, SUITED_MUSIC, NO_MUSIC], SUITED_MUSIC)),
     files: [

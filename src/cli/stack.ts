@@ -74,7 +74,12 @@ async function sourceStamp(): Promise<string> {
 /** Megabytes of objects that the web server may hold: what is heavy is done in other processes. */
 const WEB_HEAP_MB = 480;
 
-const PROGRAMS = ['mariadb', 'web', 'worker', 'shop'] as const;
+const PROGRAMS = ['mariadb', 'web', 'worker', 'shop', 'speakers'] as const;
+/** Made-up services of others, each unless the setting names real ones. */
+const STAND_INS = [
+  { program: 'shop', unless: 'NABBET_LIBRARIES' },
+  { program: 'speakers', unless: 'NABBET_VOICES' },
+] as const;
 /** How often logs are looked at, and the worker's heart. */
 const LOOK_MS = 30_000;
 
@@ -123,11 +128,11 @@ export async function startStack(say: (line: string) => void, seed: () => Promis
     const work = [...TSX, path.join(CONFIG.root, 'src/server/jobs/worker.ts')];
     const worker = await keepRunning('worker', () => startNode('worker', work), say, 8000);
     programs.push(worker);
-    // The made-up shop is one of the libraries unless others are named.
-    if (!process.env.NABBET_LIBRARIES) {
-      const shop = [...TSX, path.join(CONFIG.root, 'src/stand-in/shop.ts')];
-      programs.push(await keepRunning('shop', () => startNode('shop', shop), say, 2000));
-    }
+    for (const { program, unless } of STAND_INS)
+      if (!process.env[unless]) {
+        const args = [...TSX, path.join(CONFIG.root, `src/stand-in/${program}.ts`)];
+        programs.push(await keepRunning(program, () => startNode(program, args), say, 2000));
+      }
     const look = heartWatch(() => worker.child()?.kill('SIGKILL'), say);
     looking = setInterval(() => {
       void rotateLogs(PROGRAMS).catch((e) => say(`Logs could not be shortened: ${(e as Error).message}`));

@@ -117,6 +117,9 @@ export interface FailureValues {
   'no-voice': { name: string; voices: string[] };
   unspeakable: object;
   'voice-answer': { detail: string };
+  'no-service': { name: string };
+  /** kind: neither a model nor its JSON. json: not in the open form. model: no ONNX. mute: nothing was heard when it was tried. */
+  'voice-file': { why: 'kind' | 'json' | 'model' | 'mute' };
 
   // What the machine does.
   'too-heavy': { what: 'time' | 'memory'; most: number };

@@ -52,6 +52,14 @@ export const CONFIG = {
     process.env.NABBET_LIBRARIES ??
     `Osier Commons=${path.join(root, 'library/open')};Lanternworks Pictures=http://127.0.0.1:${process.env.NABBET_SHOP_PORT ?? port + 9}/`,
   shopPort: Number(process.env.NABBET_SHOP_PORT ?? port + 9),
+  /**
+   * NABBET_VOICES: services that speak, "Name=address" with semicolons between. Without it the made-up one that ships, which
+   * listens on NABBET_SPEAKER_PORT.
+   */
+  voices:
+    process.env.NABBET_VOICES ??
+    `Osier Speakers=http://127.0.0.1:${process.env.NABBET_SPEAKER_PORT ?? port + 8}/`,
+  speakerPort: Number(process.env.NABBET_SPEAKER_PORT ?? port + 8),
   /** NABBET_DB_PORT: where MariaDB listens on 127.0.0.1. */
   dbPort: Number(process.env.NABBET_DB_PORT ?? 4306),
   soundfont: process.env.NABBET_SOUNDFONT ?? '/usr/share/sounds/sf2/FluidR3_GM.sf2',

@@ -144,6 +144,15 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
   'no-voice': ({ name, voices }) => `There is no voice called “${name}”. There are: ${voices.join(', ')}.`,
   unspeakable: () => 'There is nothing in this text that a voice could say.',
   'voice-answer': ({ detail }) => `The voice gave an answer that cannot be read: ${detail}`,
+  'no-service': ({ name }) =>
+    `The service “${name}” that speaks this voice does not answer. Try again later, or choose another voice.`,
+  'voice-file': ({ why }) =>
+    ({
+      kind: 'This is no part of a voice. A voice is two files: NAME.onnx and NAME.onnx.json.',
+      json: 'This JSON does not describe a voice in the open Piper form with eSpeak’s sounds. Bring the NAME.onnx.json that came with the model.',
+      model: 'This file is no whole ONNX model. Download it again, and bring it under its own name.',
+      mute: 'The two files were read, but nothing was heard when the voice was tried. They may not belong together.',
+    })[why],
 
   'too-heavy': ({ what, most }) =>
     what === 'time'

@@ -220,8 +220,8 @@ export type SceneLook = Of<typeof SCENE_LOOK_FIELDS>;
 export const AS_THE_PIECE: SceneLook = firstOf(SCENE_LOOK_FIELDS);
 
 const VOICE_FIELDS = {
-  /** Name from the list of voices. */
-  name: field<string>('maud', Joi.string().max(40)),
+  /** Name of a voice that ships, or of another one (see otherVoiceName). */
+  name: field<string>('maud', Joi.string().max(80)),
   /** Speed relative to the voice's own, 0.5 to 2. */
   pace: field<number>(1, Joi.number().min(0.5).max(2)),
   /** Semitones from the voice's own, -6 to 6. */

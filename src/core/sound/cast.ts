@@ -2,7 +2,14 @@ import nlp from 'compromise/two';
 import type { Piece, PieceVoice, Scene, Speaker } from '../piece/types.ts';
 import { plainVoice, spokenOf } from '../piece/types.ts';
 import { sureLanguageOf } from '../text/language.ts';
-import { firstVoiceOf, languageOfVoice, VOICES, type VoiceInfo, voiceNamed } from './voices.ts';
+import {
+  firstVoiceOf,
+  languageOfVoice,
+  type OtherVoice,
+  VOICES,
+  type VoiceInfo,
+  voiceNamed,
+} from './voices.ts';
 
 /** Where a language has fewer voices than there are speakers, the same voice is taken higher or lower, in semitones. */
 const SHIFTS = [0, -2, 2, -4] as const;
@@ -11,9 +18,13 @@ const SHIFTS = [0, -2, 2, -4] as const;
 export const languageOfPiece = (piece: Pick<Piece, 'scenes'>): string | null =>
   sureLanguageOf(piece.scenes.map(spokenOf).join('\n'));
 
-/** A voice for a language, in the way of another one; null when nobody speaks it. */
-export function voiceFor(language: string, voice: PieceVoice): PieceVoice | null {
-  const info = firstVoiceOf(language);
+/** A voice for a language, in the way of another one; null when nobody speaks it. others: voices that did not ship. */
+export function voiceFor(
+  language: string,
+  voice: PieceVoice,
+  others: readonly OtherVoice[] = [],
+): PieceVoice | null {
+  const info = firstVoiceOf(language, others);
   return info && { ...voice, name: info.name };
 }
 
@@ -58,10 +69,12 @@ export function castSpeakers(
 }
 
 /** A draft with voices: one that speaks the language of its words, where the asked one does not, and one for each speaker. */
-export function castDraft(draft: Piece, asked = false): Piece {
+export function castDraft(draft: Piece, asked = false, others: readonly OtherVoice[] = []): Piece {
   const language = asked ? null : languageOfPiece(draft);
   const other =
-    language && language !== languageOfVoice(draft.voice.name) ? voiceFor(language, draft.voice) : null;
+    language && language !== languageOfVoice(draft.voice.name)
+      ? voiceFor(language, draft.voice, others)
+      : null;
   const piece = other ? { ...draft, voice: other } : draft;
   return { ...piece, speakers: castSpeakers(piece) };
 }

@@ -1,7 +1,6 @@
 import type { Failure } from '../failure.ts';
 import type { PieceVoice, Saying } from '../piece/types.ts';
 import type { TakeWord } from '../timeline/types.ts';
-import type { VoiceInfo } from './voices.ts';
 
 /** What an engine gives for a text: mono samples at 48 kHz at an even loudness, and when each word is said. */
 export interface Speech {
@@ -11,7 +10,8 @@ export interface Speech {
 
 /** Anything that speaks: a program on this machine, or a service. */
 export interface SpeechEngine {
-  voices: readonly VoiceInfo[];
+  /** The names of its voices. */
+  voices: readonly string[];
   /** says: words that are read in a way of their own. Throws Failed (see cannotSpeak) when it cannot speak the text. */
   speak(text: string, voice: PieceVoice, says: readonly Saying[]): Promise<Speech>;
 }

@@ -75,15 +75,37 @@ export const DEFAULT_VOICE = 'maud';
 
 export const voiceNamed = (name: string): VoiceInfo | null => VOICES.find((v) => v.name === name) ?? null;
 
+/** A voice that did not ship with Nabbet, as it is offered. */
+export type OtherVoice = Pick<VoiceInfo, 'name' | 'label' | 'describe' | 'language'>;
+
+/** own: a model that somebody brought. served: a service at an address speaks it. */
+export type OtherKind = 'own' | 'served';
+
+/** What another voice is called in a document: its name says its language, so that a piece is understood without it. */
+export const otherVoiceName = (kind: OtherKind, language: string, id: string): string =>
+  `${kind}:${language}:${id}`;
+
+const OTHER_NAME = /^(own|served):([a-z]{2,3}):([\w.-]{1,66})$/;
+
+/** The parts of another voice's name; null for a voice that ships, and for what is no name. */
+export function otherVoice(name: string): { kind: OtherKind; language: string; id: string } | null {
+  const [, kind, language, id] = OTHER_NAME.exec(name) ?? [];
+  return kind && language && id ? { kind: kind as OtherKind, language, id } : null;
+}
+
+/** Whether a name can be a voice's: one that ships, or another one, which may not be here now. */
+export const isVoiceName = (name: string): boolean => voiceNamed(name) !== null || otherVoice(name) !== null;
+
 /** Speed of a voice relative to an average one; 1 for a voice that is not known here. */
 export const voiceSpeed = (name: string): number => voiceNamed(name)?.speed ?? 1;
 
 /** Language of a voice; English for one that is not known here. */
-export const languageOfVoice = (name: string): string => voiceNamed(name)?.language ?? 'en';
+export const languageOfVoice = (name: string): string =>
+  voiceNamed(name)?.language ?? otherVoice(name)?.language ?? 'en';
 
 /** The languages that can be spoken, in the order in which they are offered. */
 export const SPOKEN_LANGUAGES: readonly string[] = [...new Set(VOICES.map((v) => v.language))];
 
-/** The first voice of a language; null when nobody speaks it. */
-export const firstVoiceOf = (language: string): VoiceInfo | null =>
-  VOICES.find((v) => v.language === language) ?? null;
+/** The first voice of a language, of those that ship before others that are here; null when nobody speaks it. */
+export const firstVoiceOf = (language: string, others: readonly OtherVoice[] = []): OtherVoice | null =>
+  [...VOICES, ...others].find((v) => v.language === language) ?? null;

@@ -3,7 +3,7 @@ import type { About } from '../assets/assets.ts';
 import type { AssetRecord } from '../assets/record.ts';
 import { CONFIG } from '../config.ts';
 import { type PoolLimits, ProcessPool, type TaskTable } from './pool.ts';
-import type { MatchTasks, ReadTasks, SoundTasks } from './tasks.ts';
+import type { MatchTasks, ReadTasks, SoundTasks, VoiceTasks } from './tasks.ts';
 
 type Table<T> = { [N in keyof T]: TaskTable[string] };
 type Ask<T extends Table<T>> = ProcessPool<T>['run'];
@@ -24,12 +24,18 @@ const LIMITS = {
     ...{ taskMs: 900_000, memoryBytes: 1_000_000_000, heapMb: 500 },
     ...{ processes: 2, waiting: 200, idleMs: 120_000 },
   },
+  // A large model, and a line of the longest kind on a slow machine.
+  voice: {
+    ...{ taskMs: 120_000, memoryBytes: 3_000_000_000, heapMb: 300 },
+    ...{ processes: 1, waiting: 300, idleMs: 120_000 },
+  },
 } satisfies Record<string, PoolLimits>;
 
 interface Pools {
   read?: ProcessPool<ReadTasks>;
   match?: ProcessPool<MatchTasks>;
   sound?: ProcessPool<SoundTasks>;
+  voice?: ProcessPool<VoiceTasks>;
 }
 
 /** The processes of this one, started when they are first needed. */
@@ -74,7 +80,13 @@ export const match: Ask<MatchTasks> = (name, ...args) => matchers().run(name, ..
 /** Plays and measures sound, apart for the same reason. */
 export const sound: Ask<SoundTasks> = (name, ...args) => players().run(name, ...args);
 
+/** Has a voice model speak: nobody knows what it does until it is run. */
+export const voice: Ask<VoiceTasks> = (name, ...args) => {
+  pools.voice ??= start('voice');
+  return pools.voice.run(name, ...args);
+};
+
 /** Ends the processes, for tests that have done with them. */
 export function closeApart(): void {
-  for (const pool of [pools.read, pools.match, pools.sound]) pool?.close();
+  for (const pool of Object.values(pools)) pool?.close();
 }

@@ -60,6 +60,26 @@ export interface Reference {
   words: TakeWord[];
 }
 
+/** A voice model as it can be read: its files, how it varies, and which of its people speaks. */
+export interface ReadyVoice {
+  file: string;
+  tokens: string;
+  ways: { noise: number; noiseOfLengths: number; length: number };
+  speaker: number;
+}
+
+/** What a voice gave, mono. */
+export interface Utterance {
+  samples: Float32Array;
+  rate: number;
+}
+
+/** With voice models of strangers. */
+export interface VoiceTasks {
+  /** pace: 1 as the voice speaks by itself. */
+  say: (voice: ReadyVoice, text: string, pace: number) => Promise<Utterance>;
+}
+
 /** With sound. */
 export interface SoundTasks {
   /** When the words of a line are said in a recording of it. */

@@ -14,6 +14,7 @@ import * as reviews from '../../api/reviews.ts';
 import * as shelf from '../../api/shelf.ts';
 import * as sources from '../../api/sources.ts';
 import * as stock from '../../api/stock.ts';
+import * as voices from '../../api/voices.ts';
 import { FIRST_DESTINATIONS } from '../../core/kit/destinations.ts';
 import { sceneEdit } from '../../core/piece/edit.ts';
 import { newDelivery } from '../../core/piece/outputs.ts';
@@ -37,7 +38,19 @@ for (const folder of folders) {
   for (const [method, handler] of Object.entries(module))
     if (typeof handler === 'function') served.push({ method, folder, handler: handler as EndpointHandler });
 }
-const endpoints = [desk, destinations, material, music, pieces, renders, reviews, shelf, sources, stock]
+const endpoints = [
+  desk,
+  destinations,
+  material,
+  music,
+  pieces,
+  renders,
+  reviews,
+  shelf,
+  sources,
+  stock,
+  voices,
+]
   .flatMap((m) => Object.values(m) as unknown[])
   .filter((v): v is AnyEndpoint => typeof v === 'object' && v !== null && 'path' in v && 'access' in v);
 
@@ -86,6 +99,7 @@ const BODIES = new Map<AnyEndpoint, unknown>([
   ],
   [destinations.putDestinations, FIRST_DESTINATIONS],
   [music.changeTrack, { favourite: true }],
+  [voices.changeVoice, { name: 'own:en:0123456789ab', away: true }],
   [
     material.askTrack,
     { source: { kind: 'brought', trackId: NOBODY, startMs: 0 }, lengthMs: 1000, steady: false },

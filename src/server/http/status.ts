@@ -101,6 +101,8 @@ export const STATUS: Record<FailureCode, number> = {
   'no-voice': UNUSABLE,
   unspeakable: UNUSABLE,
   'voice-answer': 502,
+  'no-service': 502,
+  'voice-file': UNUSABLE,
   'too-heavy': UNUSABLE,
   busy: 503,
   'database-away': 503,

@@ -34,17 +34,23 @@ const reply = Joi.object({
 
 /** eSpeak NG, by way of a small helper program that also tells when each word begins. */
 export const espeak: SpeechEngine = {
-  voices: OWN,
+  voices: OWN.map((v) => v.name),
   async speak(text, voice, says) {
     const info = OWN.find((v) => v.name === voice.name);
     if (!info) throw new Failed({ code: 'no-voice', name: voice.name, voices: OWN.map((v) => v.name) });
     return speakWhole(text, voice, says, { formants: 1, pitch: 1 }, (forms, pace, folder) =>
-      speakRun(forms, info, pace, folder),
+      espeakRun(forms, info, pace, folder),
     );
   },
 };
 
-async function speakRun(forms: SpeechForm[], info: VoiceInfo, pace: number, folder: string): Promise<Spoken> {
+/** One run of words. folder: for its file while it is made. */
+export async function espeakRun(
+  forms: SpeechForm[],
+  info: Pick<VoiceInfo, 'language' | 'of'>,
+  pace: number,
+  folder: string,
+): Promise<Spoken> {
   const file = path.join(folder, `${randomUUID()}.wav`);
   const { stdout } = await run(
     dataPath('bin', 'espeak-words'),
@@ -97,14 +103,18 @@ function wordsOf(
     const to = known[k + 1] ?? forms.length;
     const start = first.get(form) as number;
     const end = first.get(known[k + 1] as number) ?? lengthMs;
-    const group = forms.slice(from, to);
-    const letters = group.reduce((n, f) => n + f.form.length, 0);
-    let t = start;
-    for (const f of group) {
-      const until = t + ((end - start) * f.form.length) / letters;
-      out.push({ start: f.start, end: f.end, startMs: t, endMs: until });
-      t = until;
-    }
+    out.push(...sharedByLetters(forms.slice(from, to), start, end));
   });
   return out;
+}
+
+/** Words that are said between two moments, milliseconds, each as long as it has letters. */
+export function sharedByLetters(forms: readonly SpeechForm[], start: number, end: number): TakeWord[] {
+  const letters = forms.reduce((n, f) => n + f.form.length, 0);
+  let t = start;
+  return forms.map((f) => {
+    const startMs = t;
+    t += ((end - start) * f.form.length) / letters;
+    return { start: f.start, end: f.end, startMs, endMs: t };
+  });
 }

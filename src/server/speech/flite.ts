@@ -4,7 +4,6 @@ import path from 'node:path';
 import Joi from 'joi';
 import { Failed } from '../../core/failure.ts';
 import type { SpeechEngine } from '../../core/sound/speech.ts';
-import { VOICES } from '../../core/sound/voices.ts';
 import type { SpeechForm } from '../../core/text/speech.ts';
 import { dataPath } from '../config.ts';
 import { run } from '../program.ts';
@@ -54,19 +53,20 @@ const reply = Joi.object({
 
 /** Flite, by way of a small helper program that also tells when each word is said. */
 export const flite: SpeechEngine = {
-  voices: VOICES.filter((v) => v.name in RECIPES),
+  voices: Object.keys(RECIPES),
   async speak(text, voice, says) {
     const recipe = RECIPES[voice.name];
     if (!recipe) throw new Failed({ code: 'no-voice', name: voice.name, voices: Object.keys(RECIPES) });
     return speakWhole(text, voice, says, recipe, (forms, pace, folder) =>
-      speakRun(forms, recipe, pace, folder),
+      fliteRun(forms, recipe, pace, folder),
     );
   },
 };
 
-async function speakRun(
+/** One run of words. folder: for its file while it is made. */
+export async function fliteRun(
   forms: SpeechForm[],
-  { flite, stretch }: Recipe,
+  { flite, stretch }: Pick<Recipe, 'flite' | 'stretch'>,
   pace: number,
   folder: string,
 ): Promise<Spoken> {

@@ -110,32 +110,37 @@ function colourFilter(colour: Colour, semitones: number): string {
   return `asetrate=${SAMPLE_RATE * formants},aresample=${SAMPLE_RATE},rubberband=tempo=${1 / formants}:pitch=${pitch / formants}:formant=preserved`;
 }
 
+/** A filter that changes the rate, as well as it can be done. */
+export const resampling = (rate: number): string => `aresample=${rate}:resampler=soxr`;
+
 /** Timing is unchanged within 5 ms. */
 async function finish(spoken: Spoken, voice: PieceVoice, colour: Colour): Promise<Speech> {
   const { samples, rate, words } = spoken;
   const filter = [
-    `aresample=${SAMPLE_RATE}:resampler=soxr`,
+    resampling(SAMPLE_RATE),
     colourFilter(colour, voice.pitch + TONES[voice.tone].pitch),
     toneFilter(voice),
   ]
     .filter(Boolean)
     .join(',');
-  const output = ['-ac', '1', '-ar', String(SAMPLE_RATE), '-f', 'f32le', 'pipe:1'];
+  const out = await filtered(wavFile([samples], rate), filter, SAMPLE_RATE);
+  const whole = new Float32Array(Math.round((samples.length * SAMPLE_RATE) / rate));
+  whole.set(out.subarray(0, whole.length));
+  levelled(whole);
+  return { samples: whole, words };
+}
+
+/** A WAV through a filter of ffmpeg: mono samples at a rate. */
+export async function filtered(wav: Uint8Array, filter: string, rate: number): Promise<Float32Array> {
   const { stdout } = await run(
     'ffmpeg',
-    ['-v', 'error', '-f', 'wav', '-i', 'pipe:0', '-af', filter, ...output],
-    {
-      input: wavFile([samples], rate),
-      timeoutMs: 60_000,
-    },
+    [
+      ...['-v', 'error', '-f', 'wav', '-i', 'pipe:0', '-af', filter],
+      ...['-ac', '1', '-ar', String(rate), '-f', 'f32le', 'pipe:1'],
+    ],
+    { input: wav, timeoutMs: 60_000 },
   );
-  const wanted = Math.round((samples.length * SAMPLE_RATE) / rate);
-  const out = new Float32Array(wanted);
-  out.set(
-    new Float32Array(stdout.buffer, stdout.byteOffset, Math.min(wanted, Math.floor(stdout.length / 4))),
-  );
-  levelled(out);
-  return { samples: out, words };
+  return new Float32Array(stdout.buffer.slice(stdout.byteOffset, stdout.byteOffset + (stdout.length & ~3)));
 }
 
 /** To the level of a take, in place: loudness, ceiling, and 4 ms of fade at both ends, so that a cut never clicks. */

@@ -6,22 +6,13 @@ import { MOODS } from '../../core/music/moods.ts';
 import { type AskedMood, SUITED_MUSIC } from '../../core/music/suited.ts';
 import type { PieceOptions } from '../../core/piece/options.ts';
 import { plainVoice } from '../../core/piece/types.ts';
-import { SPOKEN_LANGUAGES, VOICES } from '../../core/sound/voices.ts';
 import { languageWords } from '../../wording/voices.ts';
 import { FormatSelect } from '../shared/format-select.tsx';
 import { FORMAT_OPTIONS, isOwnFormat } from '../shared/formats.ts';
 import { ListenButton } from '../shared/listen-button.tsx';
 import { spokenLine, usePlaying } from '../shared/use-playing.ts';
+import { useVoices } from '../shared/use-voices.ts';
 import './piece-options.css';
-
-/** By language; English first, since its voices are the most. */
-const VOICE_OPTIONS = SPOKEN_LANGUAGES.map((language) => ({
-  label: languageWords(language),
-  options: VOICES.filter((v) => v.language === language).map((v) => ({
-    value: v.name,
-    label: `${v.label}: ${v.describe}`,
-  })),
-}));
 
 /** Stands for no music among the moods. */
 const NONE = 'none';
@@ -50,6 +41,7 @@ export function PieceOptionsBar({
   onMake: () => void;
 }) {
   const { message } = App.useApp();
+  const voices = useVoices();
   const playing = usePlaying((m) => message.error(m));
   return (
     <footer className="piece-options">
@@ -82,7 +74,13 @@ export function PieceOptionsBar({
               onChange={(voice) => onChange({ ...options, voice })}
               style={{ width: 180 }}
               showSearch={{ optionFilterProp: 'label' }}
-              options={VOICE_OPTIONS}
+              options={voices.languages.map((language) => ({
+                label: languageWords(language),
+                options: voices.of(language, options.voice).map((v) => ({
+                  value: v.name,
+                  label: `${v.label}: ${v.describe}`,
+                })),
+              }))}
             />
             <ListenButton
               playing={playing}

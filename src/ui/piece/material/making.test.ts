@@ -92,6 +92,18 @@ describe('voices', () => {
     await clock.pass(RESTS_MS.text);
     expect(asked).toEqual(['Text a.', 'Text b.', 'Text b.']);
   });
+
+  it('of a service that does not answer are said to be missing, until it does', async () => {
+    making.wantTakes(wanted('a'));
+    await clock.pass(RESTS_MS.text);
+    const away = { code: 'no-service', name: 'Osier Speakers' } as const;
+    await answers[0]?.give(new Failed(away));
+    expect(material.state.refused).toEqual({ a: away });
+    making.wantTakes(wanted('a'));
+    await clock.pass(RESTS_MS.text);
+    await answers[1]?.give();
+    expect([Object.keys(material.state.takes), material.state.refused]).toEqual([['a'], {}]);
+  });
 });
 
 describe('music', () => {

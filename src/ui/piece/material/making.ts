@@ -42,7 +42,10 @@ export class Making {
   }
 
   private has = ({ key }: WantedTake): boolean =>
-    key in this.material.state.takes || key in this.material.state.refused;
+    key in this.material.state.takes || this.refusedForGood(this.material.state.refused[key]);
+
+  /** A service may answer again; what cannot be said stays so. */
+  private refusedForGood = (why: Failure | undefined): boolean => why !== undefined && cannotSpeak(why);
 
   private async makeTake(wanted: WantedTake): Promise<void> {
     if (this.has(wanted)) return;
@@ -51,7 +54,8 @@ export class Making {
     } catch (e) {
       // What failed for another reason is asked for again with the next change.
       const failure = this.makers.failure(e);
-      if (cannotSpeak(failure)) this.material.refuseTake(wanted.key, failure);
+      if (cannotSpeak(failure) || failure.code === 'no-service')
+        this.material.refuseTake(wanted.key, failure);
     }
   }
 

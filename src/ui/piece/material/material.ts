@@ -31,7 +31,10 @@ export class Material {
   }
 
   addTake(take: TakeFact): void {
-    this.store.setState((s) => ({ takes: { ...s.takes, [take.key]: take } }));
+    this.store.setState((s) => {
+      const { [take.key]: _, ...refused } = s.refused;
+      return { takes: { ...s.takes, [take.key]: take }, refused };
+    });
   }
 
   refuseTake(key: string, why: Failure): void {

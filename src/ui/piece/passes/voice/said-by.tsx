@@ -3,14 +3,13 @@
 import type { Scene } from '../../../../core/piece/types.ts';
 import { clearVoice, setSpeaker } from '../../../../core/piece/voice.ts';
 import { TONES } from '../../../../core/sound/tones.ts';
-import { voiceNamed } from '../../../../core/sound/voices.ts';
+import { useVoices } from '../../../shared/use-voices.ts';
 import { usePiece, usePieceState } from '../../context.ts';
-
-const labelOf = (name: string) => voiceNamed(name)?.label ?? name;
 
 /** Who says a row: a speaker, a voice of its own, or the voice of the piece. */
 export function SaidBy({ scene, name }: { scene: Scene; name: string }) {
   const { store, apply } = usePiece();
+  const { labelOf } = useVoices();
   const main = usePieceState((s) => s.doc.voice);
   const speakers = usePieceState((s) => s.doc.speakers);
   if (!speakers.length && !scene.voice) return null;

@@ -5,7 +5,7 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { LIMITS } from '../../../../core/piece/limits.ts';
 import { removeSpeaker, renameSpeaker, setSpeaker } from '../../../../core/piece/voice.ts';
-import { voiceNamed } from '../../../../core/sound/voices.ts';
+import { useVoices } from '../../../shared/use-voices.ts';
 import { usePiece } from '../../context.ts';
 import { Listen, useLine, useListen } from './listen.tsx';
 import { useVoiceScope } from './scope.ts';
@@ -14,6 +14,7 @@ import { useVoiceScope } from './scope.ts';
 export function SpeakersTool() {
   const { apply, view } = usePiece();
   const { piece, rows, setScope } = useVoiceScope();
+  const { labelOf } = useVoices();
   const playing = useListen();
   const line = useLine();
   const [name, setName] = useState('');
@@ -46,13 +47,13 @@ export function SpeakersTool() {
               <span className="speakers__what">
                 <button
                   type="button"
-                  aria-label={`Voice of ${s.name}: ${voiceNamed(s.voice.name)?.label ?? s.voice.name}`}
+                  aria-label={`Voice of ${s.name}: ${labelOf(s.voice.name)}`}
                   onClick={() => {
                     setScope(`speaker ${s.name}`);
                     view.open('voice', 'cast');
                   }}
                 >
-                  {voiceNamed(s.voice.name)?.label ?? s.voice.name}
+                  {labelOf(s.voice.name)}
                 </button>
                 , {said === 1 ? '1 row' : `${said} rows`}
               </span>

@@ -3,7 +3,7 @@
 import { Radio, Slider } from 'antd';
 import type { PieceVoice } from '../../../../core/piece/types.ts';
 import { TONES, type ToneName } from '../../../../core/sound/tones.ts';
-import { voiceNamed } from '../../../../core/sound/voices.ts';
+import { useVoices } from '../../../shared/use-voices.ts';
 import { Listen, useLine, useListen } from './listen.tsx';
 import { useVoiceScope } from './scope.ts';
 
@@ -37,7 +37,8 @@ export function WayTool() {
   const { piece, voice, change } = useVoiceScope();
   const playing = useListen();
   const line = useLine();
-  const label = voiceNamed(voice.name)?.label ?? voice.name;
+  const { labelOf } = useVoices();
+  const label = labelOf(voice.name);
   const listen = (name: string, of: string, way: PieceVoice) => (
     <Listen playing={playing} name={name} label={of} line={line} voice={way} says={piece.says} />
   );
