@@ -15,8 +15,11 @@ export function fftOf(size: number): Fft {
     for (let i = 0; i < size; i++) {
       const j = reversed[i] as number;
       if (j <= i) continue;
-      [re[i], re[j]] = [re[j] as number, re[i] as number];
-      [im[i], im[j]] = [im[j] as number, im[i] as number];
+      const [r, m] = [re[i] as number, im[i] as number];
+      re[i] = re[j] as number;
+      im[i] = im[j] as number;
+      re[j] = r;
+      im[j] = m;
     }
     for (let part = 2; part <= size; part <<= 1) {
       const half = part >> 1;

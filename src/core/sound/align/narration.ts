@@ -3,7 +3,7 @@ import { joined } from '../joined.ts';
 import { FEATURE_RATE } from '../mel.ts';
 import { type Heard, HOP_MS, heard, picked, type Said } from './align.ts';
 import { features } from './features.ts';
-import { COARSE, distance, pooled, type Row } from './warp.ts';
+import { COARSE, distances, pooled, type Row } from './warp.ts';
 
 /** A line as a voice says it: mono at 16 kHz, with the times of its words. */
 export interface ReferenceLine {
@@ -127,19 +127,32 @@ function track(
   /** The cheapest way to have left out everything up to the next line, by frame of the recording. */
   let skipped = new Float64Array(m).fill(Number.POSITIVE_INFINITY);
   let skippedFrom = new Int16Array(m).fill(-1);
+  const far = new Float64Array(m);
   for (let i = 0; i < n; i++) {
     const now = new Float64Array(m);
     const line = startsLine.get(i);
     const over = usual !== null && line !== undefined && line > 0 ? skipped : null;
     const most = usual !== null && pauses[i] ? usual * COSTS.added : Number.POSITIVE_INFINITY;
+    distances(a, i, b, 0, m, far);
     for (let j = 0; j < m; j++) {
-      let best = i === 0 && j === 0 ? 0 : Number.POSITIVE_INFINITY;
+      // Before the first row nothing is reached but the beginning itself.
+      let best = i === 0 && j === 0 ? 0 : j > 0 ? (before[j - 1] as number) : Number.POSITIVE_INFINITY;
       let way: number = BOTH;
-      if (i > 0 && j > 0) best = Math.min(best, before[j - 1] as number);
-      if (i > 0 && (before[j] as number) < best) [best, way] = [before[j] as number, REFERENCE];
-      if (j > 0 && (now[j - 1] as number) < best) [best, way] = [now[j - 1] as number, RECORDING];
-      if (over && (over[j] as number) < best) [best, way] = [over[j] as number, OVER];
-      now[j] = best + Math.min(most, distance(a, i, b, j));
+      const straight = before[j] as number;
+      if (straight < best) {
+        best = straight;
+        way = REFERENCE;
+      }
+      const along = j > 0 ? (now[j - 1] as number) : Number.POSITIVE_INFINITY;
+      if (along < best) {
+        best = along;
+        way = RECORDING;
+      }
+      if (over && (over[j] as number) < best) {
+        best = over[j] as number;
+        way = OVER;
+      }
+      now[j] = best + Math.min(most, far[j] as number);
       came[i * m + j] = way;
       if (way === OVER && line !== undefined) (from[line] as Int16Array)[j] = skippedFrom[j] as number;
     }
@@ -175,7 +188,8 @@ function track(
       const k = lineAt(ranges, i);
       if (k >= 0) {
         const t = out[k] ?? { first: j, last: j, cost: 0 };
-        const cost = t.cost + distance(a, i, b, j);
+        distances(a, i, b, j, j + 1, far);
+        const cost = t.cost + (far[0] as number);
         out[k] = { first: j, last: t.last, cost };
       }
       const way = came[i * m + j];
