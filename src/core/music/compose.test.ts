@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { compose } from './compose.ts';
+import { formOf, type PartName, partAt } from './form.ts';
 import { BEATS, type BeatName, type Hit } from './moods/beats.ts';
 import { MOOD_NAMES, MOODS, type Mood } from './moods.ts';
 
@@ -34,14 +35,17 @@ describe('harmony', () => {
     });
   });
 
-  it('follows the progression that the seed chooses, another in every fourth phrase, and leads home in the last bar', () => {
+  it('follows the progression that the seed chooses, the next one in lifts, and leads home in the last bar', () => {
     every((mood, score, _, seed) => {
       const { progressions, scale } = MOODS[mood];
       const own = progressions[seed % progressions.length] ?? [];
       const other = progressions[(seed + 1) % progressions.length] ?? [];
-      for (let bar = 1; bar < bars(score); bar++) {
-        const harmony = Math.floor(bar / 4) % 4 === 2 ? other : own;
-        const wanted = bar === bars(score) - 1 ? (scale === 'lydian' ? 1 : 4) : (harmony[bar % 4] ?? -1);
+      for (let bar = 0; bar < bars(score); bar++) {
+        const part = partAt(score.form, bar);
+        if (!part || notes(score, BASS, bar).length === 0) continue;
+        const harmony = part.name === 'lift' ? other : own;
+        const wanted =
+          bar === bars(score) - 1 ? (scale === 'lydian' ? 1 : 4) : (harmony[(bar - part.start) % 4] ?? -1);
         expect([mood, bar, degreeOf(mood, score, bar)]).toEqual([mood, bar, ((wanted % 7) + 7) % 7]);
       }
     });
@@ -65,59 +69,123 @@ describe('harmony', () => {
 });
 
 describe('the form', () => {
-  it('begins thin: the bass comes in the second bar, the pad in the third', () => {
-    every((_, score) => {
-      expect(notes(score, BASS, 0)).toEqual([]);
-      for (const early of [0, 1]) if (bars(score) > early) expect(notes(score, PAD, early)).toEqual([]);
-      if (bars(score) > 1) expect(notes(score, BASS, 1).length).toBeGreaterThan(0);
-      if (bars(score) > 2) expect(notes(score, PAD, 2)).toHaveLength(3);
-    });
+  it('has every bar in one part: intro, verses that each lead to a lift, an ending; a short track is one verse', () => {
+    for (let bars = 0; bars <= 400; bars++) {
+      const form = formOf(bars);
+      expect(form.reduce((n, p) => n + p.bars, 0)).toBe(bars);
+      let at = 0;
+      for (const p of form) {
+        expect([p.start, p.bars > 0]).toEqual([at, true]);
+        at += p.bars;
+      }
+      const names = form.map((p) => p.name).join(' ');
+      expect(names).toMatch(bars < 7 ? /^(verse)?$/ : /^intro( verse lift)+ ending$/);
+      for (const p of form.filter((q) => q.name === 'lift')) expect(p.bars).toBeGreaterThan(1);
+      for (let bar = 0; bar < bars; bar++) {
+        const part = partAt(form, bar);
+        expect(part && bar >= part.start && bar < part.start + part.bars).toBe(true);
+      }
+    }
+    expect(formOf(20).map((p) => [p.name, p.start, p.bars])).toEqual([
+      ['intro', 0, 2],
+      ['verse', 2, 8],
+      ['lift', 10, 8],
+      ['ending', 18, 2],
+    ]);
   });
 
-  it('grows fuller over the first bars and makes way for the end', () => {
+  /** The first bar of a part of a kind, and how many notes of a channel are in a bar of it on the whole. */
+  const bar = (score: ReturnType<typeof compose>, name: PartName) =>
+    score.form.find((p) => p.name === name)?.start ?? -1;
+  const busy = (score: ReturnType<typeof compose>, name: PartName, channel: number | undefined) => {
+    const parts = score.form.filter((p) => p.name === name);
+    const of = parts.flatMap((p) =>
+      Array.from({ length: p.bars }, (_, i) => notes(score, channel, p.start + i).length),
+    );
+    return of.reduce((a, n) => a + n, 0) / of.length;
+  };
+
+  it('begins thin and is fullest in the lift: bass, beat, pad and tune', () => {
     for (const mood of MOOD_NAMES) {
-      const score = compose(mood, 1, 90_000);
-      const loud = (bar: number) => {
-        const v = notes(score, CHORDS, bar).filter((n) => n.at % 2 === 0);
+      const score = compose(mood, 2, 90_000);
+      const beat = MOODS[mood].band.beat !== null;
+      expect(busy(score, 'intro', BASS)).toBe(0);
+      expect(busy(score, 'intro', DRUMS)).toBe(0);
+      expect(busy(score, 'intro', LEAD)).toBe(0);
+      expect(notes(score, PAD, 0)).toEqual([]);
+      expect(notes(score, PAD, 1)).toHaveLength(3);
+      expect(busy(score, 'lift', BASS)).toBeGreaterThan(busy(score, 'verse', BASS));
+      expect(busy(score, 'lift', PAD)).toBe(4);
+      expect(busy(score, 'ending', BASS)).toBe(1);
+      expect(busy(score, 'ending', LEAD)).toBe(0);
+      if (beat) {
+        expect(busy(score, 'lift', DRUMS)).toBeGreaterThan(busy(score, 'verse', DRUMS));
+        const crash = score.notes.filter((n) => n.channel === DRUMS && n.pitch === 49).map((n) => n.at / 4);
+        const lifts = score.form.filter((p) => p.name === 'lift').map((p) => p.start);
+        expect(crash).toEqual([...lifts, bars(score)]);
+      }
+      const loud = (at: number) => {
+        const v = notes(score, CHORDS, at).filter((n) => n.at % 2 === 0);
         return v.reduce((a, n) => a + n.velocity, 0) / v.length;
       };
-      expect(loud(0)).toBeLessThan(loud(8) * 0.65);
-      expect(loud(3)).toBeLessThan(loud(8));
-      expect(loud(bars(score) - 1)).toBeLessThan(loud(bars(score) - 4) * 0.97);
+      expect(loud(0)).toBeLessThan(loud(bar(score, 'verse')) * 0.95);
+      expect(loud(bar(score, 'verse'))).toBeLessThan(loud(bar(score, 'lift')) * 0.92);
+      expect(loud(bars(score) - 1)).toBeLessThan(loud(bar(score, 'lift')) * 0.95);
     }
   });
 
-  it('has a melody that comes back every second phrase, from the first bar only in a short piece', () => {
+  it('has a tune that answers in verses and leads in lifts, there in two voices a third apart', () => {
     for (const mood of MOOD_NAMES) {
-      const long = compose(mood, 2, 90_000);
-      for (let bar = 0; bar < 4; bar++) expect(notes(long, LEAD, bar)).toEqual([]);
-      const rhythm = (bar: number) => notes(long, LEAD, bar).map((n) => [n.at - bar * 4, n.length]);
-      for (const bar of [4, 5]) expect(rhythm(bar)).toEqual(rhythm(bar + 2));
-      for (const bar of [8, 9, 10, 11]) expect(notes(long, LEAD, bar)).toEqual([]);
-      const short = compose(mood, 2, 14_000);
-      if (bars(short) < 8 && bars(short) > 1) expect(notes(short, LEAD).length).toBeGreaterThan(1);
+      const score = compose(mood, 2, 90_000);
+      const rhythm = (at: number) => [...new Set(notes(score, LEAD, at).map((n) => n.at - at * 4))];
+      const [verse, lift] = [bar(score, 'verse'), bar(score, 'lift')];
+      for (const at of [verse, verse + 1]) expect(notes(score, LEAD, at)).toEqual([]);
+      const tune = [verse + 2, verse + 3].map(rhythm);
+      expect(tune.flat().length).toBeGreaterThan(0);
+      // The same tune begins on an even bar in both.
+      expect([lift + (lift % 2), lift + (lift % 2) + 1].map(rhythm)).toEqual(
+        (verse + 2) % 2 ? tune.toReversed() : tune,
+      );
+      const steps = SCALES[MOODS[mood].scale];
+      const step = (pitch: number) => {
+        const from = pitch - MOODS[mood].tonic;
+        return 7 * Math.floor(from / 12) + steps.indexOf(((from % 12) + 12) % 12);
+      };
+      for (let at = lift; at < lift + 2; at++)
+        for (const n of notes(score, LEAD, at).filter((x) => x.length > 1)) {
+          const with_ = notes(score, LEAD, at).filter((x) => x.at === n.at);
+          expect(with_).toHaveLength(2);
+          expect(Math.abs(step(with_[0]?.pitch ?? 0) - step(with_[1]?.pitch ?? 0))).toBe(2);
+        }
     }
   });
 
-  it('has the beat of the mood where it has one, and a roll before the end', () => {
+  it('has the beat of the mood where it has one, whole in lifts, lighter in verses, and rolls before what is next', () => {
     every((mood, score) => {
       const drums = notes(score, DRUMS);
-      if (MOODS[mood].band.beat === null) {
+      const { beat } = MOODS[mood].band;
+      if (beat === null) {
         expect(drums).toEqual([]);
         return;
       }
-      const first = bars(score) < 6 ? 0 : 2;
-      for (let bar = 0; bar < bars(score); bar++) {
-        const hits = (pitch: number) =>
-          drums.filter((n) => n.pitch === pitch && Math.floor(n.at / 4) === bar).map((n) => n.at - bar * 4);
-        const last = bar === bars(score) - 1;
-        const roll = last ? [3, 3.25, 3.5, 3.75] : [];
-        for (const pitch of [36, 38, 39, 42, 70, 76]) {
-          const pattern: readonly Hit[] = BEATS[MOODS[mood].band.beat as BeatName];
-          const own = pattern.filter((h) => h[0] === pitch).map((h) => h[1]);
-          expect(hits(pitch)).toEqual(bar < first ? [] : pitch === 38 ? [...own, ...roll] : own);
+      const pattern: readonly Hit[] = BEATS[beat as BeatName];
+      for (const part of score.form)
+        for (let at = part.start; at < part.start + part.bars; at++) {
+          const hits = (pitch: number) =>
+            drums.filter((n) => n.pitch === pitch && Math.floor(n.at / 4) === at).map((n) => n.at - at * 4);
+          const end = at === bars(score) - 1;
+          const before = at === part.start + part.bars - 1 && part.name !== 'intro';
+          const roll = end ? [3, 3.25, 3.5, 3.75] : before ? [3.5, 3.75] : [];
+          const whole = part.name === 'lift' || score.form.length === 1;
+          for (const pitch of [36, 38, 39, 42, 46, 47, 51, 70, 76]) {
+            const own = pattern.filter((h) => h[0] === pitch).map((h) => h[1]);
+            const heavy = [39, 46, 47].includes(pitch);
+            const wanted = part.name === 'intro' || (heavy && !whole) ? [] : own;
+            expect(hits(pitch).sort()).toEqual(
+              (part.name !== 'intro' && pitch === 38 ? [...wanted, ...roll] : wanted).sort(),
+            );
+          }
         }
-      }
     });
   });
 

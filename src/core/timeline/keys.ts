@@ -83,7 +83,7 @@ export const trackKey = (source: TrackSource, lengthMs: Milliseconds, steady = f
     source.kind === 'composed'
       ? { mood: source.mood, seed: source.seed }
       : { brought: source.trackId, startMs: source.startMs };
-  return contentKey({ track: 5, ...of, lengthMs, ...(steady ? { steady } : {}) });
+  return contentKey({ track: 6, ...of, lengthMs, ...(steady ? { steady } : {}) });
 };
 
 /** The length of the track for a stretch of so many frames. */

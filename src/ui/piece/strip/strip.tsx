@@ -6,6 +6,7 @@ import { clock, FPS, framesToMs, framesToSeconds } from '../../../core/time.ts';
 import { IconButton } from '../../shared/icon-button.tsx';
 import { aspect, croppedStyle, thumbFor, wholeStyle } from '../../shared/media.ts';
 import { useAfterPaint } from '../../shared/use-after-paint.ts';
+import { useOwnTracks } from '../../shared/use-own-tracks.ts';
 import { useShelf } from '../../shared/use-shelf.ts';
 import { useMaterialState, usePiece, usePieceState, useTimelineNow, useViewState } from '../context.ts';
 import { SceneMenu } from '../keys/scene-menu.tsx';
@@ -21,6 +22,7 @@ export function Strip({ onFold }: { onFold: (() => void) | null }) {
   const takes = useMaterialState((s) => s.takes);
   const selected = useViewState((s) => s.selected);
   const { byId } = useShelf();
+  const { byId: ownTracks } = useOwnTracks();
   const total = Math.max(1, timeline.frames);
   const part = (frames: number) => `${(frames / total) * 100}%`;
   const canvas = useRef<HTMLCanvasElement>(null);
@@ -38,8 +40,8 @@ export function Strip({ onFold }: { onFold: (() => void) | null }) {
   useEffect(() => {
     const ctx = canvas.current?.getContext('2d');
     if (!ctx) return;
-    drawSound(ctx, timeline, { takes, wave: (key) => player.sound.wave(key) }, width, total);
-  }, [timeline, takes, width, total, waves, player]);
+    drawSound(ctx, timeline, { takes, ownTracks, wave: (key) => player.sound.wave(key) }, width, total);
+  }, [timeline, takes, ownTracks, width, total, waves, player]);
   const sceneAtX = (clientX: number): string | null => {
     const box = body.current?.getBoundingClientRect();
     if (!box) return null;

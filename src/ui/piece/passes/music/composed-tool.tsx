@@ -2,6 +2,7 @@
 
 import { Button, Radio } from 'antd';
 import { useMemo } from 'react';
+import { formOf } from '../../../../core/music/form.ts';
 import { MOODS, type Mood } from '../../../../core/music/moods.ts';
 import { suitedMoods } from '../../../../core/music/suited.ts';
 import type { ComposedMusic } from '../../../../core/piece/types.ts';
@@ -64,6 +65,7 @@ export function ComposedTool({ playing }: { playing: Playing }) {
           {lookReasonWords(suited[0].reasons)}.
         </p>
       )}
+      {source && laid?.track && <Form bars={laid.track.bars.length - 1} />}
       {source && laid && (
         <Tunes
           source={source}
@@ -75,6 +77,12 @@ export function ComposedTool({ playing }: { playing: Playing }) {
       )}
     </>
   );
+}
+
+/** How the music is built, part by part; as long as it is. */
+function Form({ bars }: { bars: number }) {
+  const parts = formOf(bars).map((p, i) => (i === 0 ? `${p.name} ${p.bars} bars` : `${p.name} ${p.bars}`));
+  return <p className="tools__note">Made to this length: {[...parts, 'a last chord'].join(', ')}.</p>;
 }
 
 /** Tunes of one mood, each made to the length of the piece; the one that is taken stands among them. */
