@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../hash.ts';
 import { FEATURE_RATE, HOP } from '../mel.ts';
-import { align, thirdRate } from './align.ts';
+import { adapted } from './adapt.ts';
+import { align, type Said, thirdRate } from './align.ts';
 import { features } from './features.ts';
 import { findLines } from './narration.ts';
 import { voiced } from './voiced.ts';
@@ -157,6 +158,119 @@ describe('words of a made-up voice', () => {
       expect(found.map((f) => f === null)).toEqual(lines.map((_, i) => i === left));
       expect(added).toEqual([]);
     }
+  });
+});
+
+describe('a narration that is not as it is written', () => {
+  const written = [
+    [0, 1, 2, 0, 1, 3],
+    [3, 4, 3, 5, 4, 0],
+    [2, 5, 2, 1, 2, 4],
+    [4, 0, 4, 3, 0, 2],
+    [5, 2, 1, 5, 3, 1],
+    [1, 3, 5, 0, 2, 5],
+  ];
+  const lines = written.map((v) => row(v, 190));
+  const references = lines.map((words) => ({ samples: voice(words, endOf(words), 120), words }));
+  const aside = row([1, 1, 4, 4, 0, 5, 5, 2, 2, 0, 3], 190);
+  /** Lines by their number, -1 the aside, one after the other in another voice. */
+  const said = (order: readonly number[]) => {
+    let at = 0;
+    const spans = new Map<number, [number, number]>();
+    const all = order.flatMap((k) => {
+      const words = k < 0 ? aside : (lines[k] as Sound[]);
+      const moved = words.map((w) => ({ ...w, startMs: w.startMs + at, endMs: w.endMs + at }));
+      spans.set(k, [moved[0]?.startMs ?? 0, moved.at(-1)?.endMs ?? 0]);
+      at += endOf(words) + 250;
+      return moved;
+    });
+    return { spans, sound: voice(all, at, 145, 0.001) };
+  };
+  const whole = [0, 1, 2, 3, 4, 5];
+  const overlap = (a: { startMs: number; endMs: number }, [start, end]: [number, number]) =>
+    (Math.min(a.endMs, end) - Math.max(a.startMs, start)) / (end - start);
+
+  it.each([0, 1, 2, 3, 4, 5, 6])(
+    'is told by what was added before line %d, and no line takes it',
+    (place) => {
+      const { spans, sound } = said(whole.toSpliced(place, 0, -1));
+      const { lines: found, added } = findLines(references, sound);
+      expect(added).toHaveLength(1);
+      expect(overlap(added[0] as Said, spans.get(-1) as [number, number])).toBeGreaterThan(0.8);
+      for (const k of whole)
+        expect(overlap(found[k] as Said, spans.get(k) as [number, number])).toBeGreaterThan(0.85);
+    },
+  );
+
+  it.each([
+    [1, 4],
+    [4, 1],
+    [0, 3],
+    [5, 2],
+  ])(
+    'is told by what was left out and added both: without line %d, with more before line %d',
+    (left, place) => {
+      const { spans, sound } = said(whole.toSpliced(place, 0, -1).filter((k) => k !== left));
+      const { lines: found, added } = findLines(references, sound);
+      expect(found.map((f) => f === null)).toEqual(whole.map((k) => k === left));
+      expect(added).toHaveLength(1);
+      expect(overlap(added[0] as Said, spans.get(-1) as [number, number])).toBeGreaterThan(0.8);
+    },
+  );
+
+  it('is as it is written when it is', () => {
+    const { lines: found, added } = findLines(references, said(whole).sound);
+    expect(found.every((f) => f !== null && !f.doubtful)).toBe(true);
+    expect(added).toEqual([]);
+  });
+});
+
+describe('a reference that is brought nearer to a voice', () => {
+  const random = seeded('adapt');
+  const normal = () => random() + random() + random() - 1.5;
+  const n = 300;
+  const size = 5;
+  const a: Row = { frames: n, size, vectors: Float32Array.from({ length: n * size }, normal) };
+  const pairs = Int32Array.from({ length: n }, (_, i) => (i % 7 ? i : -1));
+  /** What another voice makes of it: mixed, shifted, with noise on one number only. */
+  const b: Row = {
+    ...a,
+    vectors: Float32Array.from(
+      a.vectors,
+      (v, q) =>
+        1.4 * v +
+        0.3 * (a.vectors[q - (q % size) + ((q + 1) % size)] as number) -
+        0.8 +
+        (q % size === 2 ? 0.9 * normal() : 0.02 * normal()),
+    ),
+  };
+  const far = (x: Row, y: Row, k: number) => {
+    let s = 0;
+    for (let i = 0; i < n; i++)
+      s += ((x.vectors[i * size + k] as number) - (y.vectors[i * size + k] as number)) ** 2;
+    return Math.sqrt(s / n);
+  };
+
+  it('agrees with it in all that can be learned, and what cannot weighs less', () => {
+    const near = adapted(a, b, pairs);
+    const spread = (x: Row, k: number) =>
+      Math.sqrt(
+        Array.from({ length: n }, (_, i) => x.vectors[i * size + k] as number).reduce(
+          (m, v) => m + v * v,
+          0,
+        ) / n,
+      );
+    for (const k of [0, 1, 3, 4]) expect(far(near.a, near.b, k) / spread(near.b, k)).toBeLessThan(0.08);
+    expect(spread(near.b, 2)).toBeLessThan(0.4 * spread(near.b, 1));
+    expect([near.a.frames, near.b.frames]).toEqual([n, n]);
+  });
+
+  it('stays as it was where nothing was matched', () => {
+    const near = adapted(a, b, new Int32Array(n).fill(-1));
+    const scale = (near.a.vectors[0] as number) / (a.vectors[0] as number);
+    near.a.vectors.forEach((v, q) => {
+      expect(v).toBeCloseTo((a.vectors[q] as number) * scale, 3);
+    });
   });
 });
 

@@ -10,8 +10,10 @@ export interface Said {
   endMs: Milliseconds;
 }
 
-/** Silence as a vector of its own, pauses up to so many frames, and where in a frame its middle is. */
-const ALIGN = { silence: -2.5, longestPause: 8, halfWindowMs: 12.5 } as const;
+/** Silence is a vector of its own: this, and zeros. */
+export const SILENCE = -2.5;
+/** Pauses up to so many frames, and where in a frame its middle is. */
+const ALIGN = { longestPause: 8, halfWindowMs: 12.5 } as const;
 export const HOP_MS = (HOP * 1000) / FEATURE_RATE;
 
 /** How onsets are met: frames after the onset by which it is anchored, how far it may be away, when a word counts as after a pause. */
@@ -69,7 +71,7 @@ export function heard(f: Features): Heard {
   for (let t = 0; t < f.frames; t++) {
     if (v.speaks[t]) continue;
     vectors.fill(0, t * f.size, (t + 1) * f.size);
-    vectors[t * f.size] = ALIGN.silence;
+    vectors[t * f.size] = SILENCE;
   }
   return { ...f, vectors, voiced: v, kept: withoutLongPauses(v.speaks) };
 }

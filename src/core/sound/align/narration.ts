@@ -1,7 +1,8 @@
 import type { Milliseconds } from '../../time.ts';
 import { joined } from '../joined.ts';
 import { FEATURE_RATE } from '../mel.ts';
-import { type Heard, HOP_MS, heard, picked, type Said } from './align.ts';
+import { adapted } from './adapt.ts';
+import { type Heard, HOP_MS, heard, picked, type Said, SILENCE } from './align.ts';
 import { features } from './features.ts';
 import { COARSE, distances, pooled, type Row } from './warp.ts';
 
@@ -34,9 +35,9 @@ const MARGIN_MS = { before: 240, after: 260 } as const;
  * cost that are said; and what each such thing costs at once, in frames. Below it a line that is spoken differently would be
  * taken as left out.
  */
-const COSTS = { leftOut: 0.6, added: 1.05, once: 4 } as const;
+const COSTS = { leftOut: 0.3, added: 1.05, once: 3 } as const;
 /** A line that costs so much more than the others is doubtful. */
-const DOUBTFUL = 1.25;
+const DOUBTFUL = 1.2;
 /** Speech that no line stands for is told from so long on. */
 const LEAST_ADDED_MS = 700;
 /** So far round where one line ends and the next begins the pause between them is looked for. */
@@ -51,11 +52,12 @@ export function findLines(lines: readonly ReferenceLine[], recording: Float32Arr
   if (!spans.length || !recording.length) return { lines: lines.map(() => null), added: [] };
   const a = heard(features(samples));
   const b = heard(features(recording));
-  const rows = { a: pooled(picked(a)), b: pooled(picked(b)) };
-  const ranges = spans.map(({ startMs, endMs }) => rangeOf(a, startMs, endMs));
-  const forced = track(rows, ranges, null);
-  const usual = median(forced.map((t) => (t ? t.cost : 0)));
-  const tracks = track(rows, ranges, usual);
+  const { row, ranges } = withPauses(a, spans);
+  const rows = { a: row, b: pooled(picked(b)) };
+  // First every line is taken as said; from what that matches it is learned how this voice differs from the reference.
+  const near = adapted(rows.a, rows.b, track(rows, ranges, null).pairs);
+  const usual = median(track(near, ranges, null).tracks.map((t) => (t ? t.cost : 0)));
+  const { tracks } = track(near, ranges, usual);
   const placed = place(b, tracks);
   const out: (HeardLine | null)[] = lines.map(() => null);
   const mean = median(tracks.flatMap((t) => (t ? [t.cost] : [])));
@@ -88,14 +90,28 @@ function inARow(lines: readonly ReferenceLine[]): { samples: Float32Array; spans
 
 const median = (x: readonly number[]): number => x.toSorted((p, q) => p - q)[x.length >> 1] ?? 0;
 
-/** A line's place among coarse frames: [from, to]. */
-function rangeOf(f: Heard, startMs: number, endMs: number): [from: number, to: number] {
-  const coarse = (ms: number) => {
-    const frame = ms / HOP_MS;
-    const place = f.kept.findIndex((t) => t >= frame);
-    return Math.floor((place < 0 ? f.kept.length - 1 : place) / COARSE.frames);
-  };
-  return [coarse(startMs), coarse(endMs)];
+/**
+ * The lines as coarse frames, with one frame of silence before the first, between any two and after the last: there, and only
+ * there, can what was added be passed over. ranges: the frames of each line, [from, to].
+ */
+function withPauses(a: Heard, spans: readonly Span[]): { row: Row; ranges: [from: number, to: number][] } {
+  const { size } = a;
+  const silence = new Float32Array(size);
+  silence[0] = SILENCE;
+  const parts: Float32Array[] = [silence];
+  let frames = 1;
+  const ranges = spans.map(({ startMs, endMs }): [from: number, to: number] => {
+    const [first, last] = [Math.floor(startMs / HOP_MS), Math.ceil(endMs / HOP_MS)];
+    const kept = a.kept.filter((t) => t >= first && t <= last);
+    const line = pooled(
+      picked({ ...a, kept: kept.length ? kept : Int32Array.of(Math.min(first, a.frames - 1)) }),
+    );
+    parts.push(line.vectors, silence);
+    const from = frames;
+    frames += line.frames + 1;
+    return [from, frames - 2];
+  });
+  return { row: { frames, size, vectors: joined(parts) }, ranges };
 }
 
 /** Which coarse frames of the recording a line takes, and what it costs a frame; null when it was left out. */
@@ -115,7 +131,7 @@ function track(
   { a, b }: { a: Row; b: Row },
   ranges: readonly (readonly [number, number])[],
   usual: number | null,
-): Track[] {
+): { tracks: Track[]; pairs: Int32Array } {
   const n = a.frames;
   const m = b.frames;
   const came = new Uint8Array(n * m);
@@ -175,13 +191,14 @@ function track(
   }
   return walked();
 
-  function walked(): Track[] {
+  function walked(): { tracks: Track[]; pairs: Int32Array } {
     const out: Track[] = ranges.map(() => null);
+    const pairs = new Int32Array(n).fill(-1);
     let j = m - 1;
     let i = n - 1;
     if (usual !== null && (skipped[j] as number) < (before[j] as number)) {
       const to = skippedFrom[j] as number;
-      if (to < 0) return out;
+      if (to < 0) return { tracks: out, pairs };
       i = endOfPause(to);
     }
     while (i >= 0 && j >= 0) {
@@ -191,6 +208,7 @@ function track(
         distances(a, i, b, j, j + 1, far);
         const cost = t.cost + (far[0] as number);
         out[k] = { first: j, last: t.last, cost };
+        pairs[i] = j;
       }
       const way = came[i * m + j];
       if (i === 0 && j === 0) break;
@@ -204,10 +222,11 @@ function track(
       if (way !== RECORDING) i--;
       if (way !== REFERENCE) j--;
     }
-    return out.map((t, k) => {
+    const tracks = out.map((t, k) => {
       const [start, end] = ranges[k] as readonly [number, number];
       return t && { ...t, cost: t.cost / Math.max(end - start + 1, t.last - t.first + 1) };
     });
+    return { tracks, pairs };
   }
 
   /** The frame before the line after one. */
