@@ -18,6 +18,8 @@ const NAB = {
   repeat: 0.5,
   /** Taken off a third still, or a third moving one, in a row. */
   thirdOfKind: 0.02,
+  /** How much more the picture of a title counts in the choice for all lines. */
+  title: 1.6,
   /** Added to a picture that came with the words. */
   brought: 0.12,
   /** Added to a picture from the world of the piece; lines from which there is one. */
@@ -94,9 +96,9 @@ export function nab(
   const pool = items.length ? items : [...near];
   const copies = Math.ceil(lines.length / pool.length);
   const scoreOf = ranked.map((r) => new Map(r.map((s) => [s.item.id, s])));
-  const value = lines.map((_, r) =>
+  const value = lines.map(({ title }, r) =>
     Array.from({ length: copies }, (_, c) =>
-      pool.map((it) => (scoreOf[r]?.get(it.id)?.score ?? FAR) - c * NAB.repeat),
+      pool.map((it) => (title ? NAB.title : 1) * ((scoreOf[r]?.get(it.id)?.score ?? FAR) - c * NAB.repeat)),
     ).flat(),
   );
   const columns = assign(value);

@@ -1,4 +1,6 @@
 import { contentWords, stem, weightOf } from '../text/tokens.ts';
+import { best } from './best.ts';
+import { contrary, type Signs, signsOf } from './contrary.ts';
 import type { Phrase } from './phrases.ts';
 import type { MatchLine, Scored, ShelfItem, Vector, WordHit } from './types.ts';
 import type { NearWord } from './wordnet.ts';
@@ -42,6 +44,8 @@ export const MATCH = {
   /** A word that is part of a phrase, met without the rest of it; one of a phrase that means something else. */
   partOfPhrase: 0.45,
   apartFromPhrase: 0.3,
+  /** Share that a picture loses that shows summer where the line says winter. */
+  contrary: 0.3,
   /** Share that a picture loses among the results when one of its motif is better, and again for a second one. */
   alike: 0.1,
   titleWorth: 0.95,
@@ -72,6 +76,7 @@ interface Prepared {
   meaning: Vector;
   /** By stem. close: 1 for what is said of the picture, less for what only calls for it; seen: whether it is in it. */
   words: Map<string, Omit<Posting, 'item'>>;
+  signs: Signs;
 }
 const prepared = new WeakMap<ShelfItem, Prepared>();
 
@@ -97,7 +102,8 @@ function prepare(item: ShelfItem): Prepared {
       words.set(stem(word), {
         ...{ tag: named, worth: MATCH.calledForWorth, close: CALLED_FOR_CLOSE, seen: false },
       });
-  const fresh = { meaning: meaningOf(item), words };
+  const signs = signsOf(`${item.title} ${item.tags.join(' ')}`);
+  const fresh = { meaning: meaningOf(item), words, signs };
   prepared.set(item, fresh);
   return fresh;
 }
@@ -230,7 +236,9 @@ export class ShelfIndex {
     const n = this.items.length;
     if (n === 0) return [];
     const words = contentWords(line.brief || line.text);
-    const weights = words.map((w) => this.rarity(w.stem) * weightOf(w.text));
+    const weights = words.map(
+      (w, k) => this.rarity(w.stem) * weightOf(w.text) * (line.wordWeights?.[k] ?? 1),
+    );
     const total = weights.reduce((a, b) => a + b, 0) || 1;
     const met = this.meetings(line, words);
     const overlap = new Float64Array(n);
@@ -245,6 +253,8 @@ export class ShelfIndex {
       return own * wordsWeight * Math.min(1, (overlap[i] as number) / whole);
     };
     const { meaning, usedFor } = this.inContext(line, byWordsOf);
+    const asked = signsOf(line.brief || line.text);
+    const against = (i: number) => contrary(asked, prepare(this.items[i] as ShelfItem).signs);
     const usedForWeight = (line.brief ? MATCH.unseenInBrief : 1) * MATCH.usedForWeight;
     for (let i = 0; i < n; i++) {
       const byWords = byWordsOf(i);
@@ -257,6 +267,7 @@ export class ShelfIndex {
             : use === 'meaning'
               ? byMeaning
               : byMeaning + byWords;
+      if (asked.kinds && against(i)) scores[i] = (scores[i] as number) * (1 - MATCH.contrary);
     }
     const order = best(scores, Math.max(limit, VARIED), (a, b) =>
       (this.items[a] as ShelfItem).id < (this.items[b] as ShelfItem).id ? -1 : 1,
@@ -464,32 +475,4 @@ function push<T>(map: Map<string, T[]>, key: string, value: T): void {
   const list = map.get(key);
   if (list) list.push(value);
   else map.set(key, [value]);
-}
-
-/** Indices of the highest finite scores, best first; ties as `tie` orders them. A heap of `limit`: O(n log limit). */
-function best(scores: Float64Array, limit: number, tie: (a: number, b: number) => number): number[] {
-  const before = (a: number, b: number) => (scores[b] as number) - (scores[a] as number) || tie(a, b);
-  const heap: number[] = [];
-  // The worst of those kept stands at the top.
-  const sink = (at: number) => {
-    for (let i = at; ; ) {
-      let worst = i;
-      for (const c of [2 * i + 1, 2 * i + 2])
-        if (c < heap.length && before(heap[worst] as number, heap[c] as number) < 0) worst = c;
-      if (worst === i) return;
-      [heap[i], heap[worst]] = [heap[worst] as number, heap[i] as number];
-      i = worst;
-    }
-  };
-  for (let i = 0; i < scores.length; i++) {
-    if (scores[i] === Number.NEGATIVE_INFINITY) continue;
-    if (heap.length < limit) {
-      heap.push(i);
-      if (heap.length === limit) for (let k = (limit >> 1) - 1; k >= 0; k--) sink(k);
-    } else if (limit > 0 && before(i, heap[0] as number) < 0) {
-      heap[0] = i;
-      sink(0);
-    }
-  }
-  return heap.sort(before);
 }

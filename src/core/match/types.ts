@@ -57,6 +57,10 @@ export interface MatchLine {
   briefVector: Vector | null;
   /** Meaning of each content word, in the order of contentWords(brief || text). */
   wordVectors: Vector[];
+  /** It is a title: its picture is seen first, and goes before others' where two lines want the same. */
+  title?: boolean;
+  /** How much each content word counts, in the same order; all the same without it. */
+  wordWeights?: readonly number[];
   /** Words near to each content word, in the same order; without it only stems and meanings are compared. */
   nearWords?: readonly (readonly NearWord[])[];
   /** Content words that are one phrase. */

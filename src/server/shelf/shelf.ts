@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import Joi from 'joi';
 import { withTitlePicture } from '../../core/match/comes-back.ts';
-import { contexts } from '../../core/match/context.ts';
+import { contexts, wordWeights } from '../../core/match/context.ts';
 import { asMeant } from '../../core/match/figures.ts';
 import { nab } from '../../core/match/nab.ts';
 import { openingEdit } from '../../core/match/opening.ts';
@@ -190,6 +190,12 @@ export async function matchLines(
     })),
     topic ? of(topic) : null,
   );
+  const weights = wordWeights(
+    wanted.map((s) => ({
+      title: s.layout === 'title',
+      words: contentWords(s.brief || s.shown).map((w) => w.stem),
+    })),
+  );
   return wanted.map((s, i) => ({
     sceneId: s.id,
     text: s.shown,
@@ -199,6 +205,8 @@ export async function matchLines(
     context: (known && round[i]) || null,
     briefVector: briefs[i] ? of(briefs[i] as string) : null,
     wordVectors: (words[i] ?? []).map(of),
+    title: s.layout === 'title',
+    wordWeights: weights[i],
     nearWords: (words[i] ?? []).map((w) => looked[i]?.nearWords.get(w) ?? []),
     phrases: looked[i]?.phrases ?? [],
     said: s.said,
