@@ -9,7 +9,9 @@ import { isRightToLeft, visualOrder } from '../look/typeset/direction.ts';
 import { inLine } from '../look/typeset/lines.ts';
 import type { Typesetter } from '../look/typeset/typesetter.ts';
 import { type Piece, type Scene, type Span, spokenOf } from '../piece/types.ts';
+import { languageOfVoice } from '../sound/voices.ts';
 import { timeWords, type WordTimes } from '../sound/word-times.ts';
+import { printedQuotes } from '../text/quotes.ts';
 import { hashtags } from '../text/tokens.ts';
 import type { Frames } from '../time.ts';
 import { type Behind, behindOf } from './behind.ts';
@@ -37,6 +39,8 @@ interface WordInputs {
   take: SceneTime['take'];
   dress: string;
   captions: boolean;
+  /** Of the voice of the piece. */
+  language: string;
   /** What is behind them. */
   shots: readonly Shot[];
   grading: Scene['grading'];
@@ -77,6 +81,7 @@ export function layWords(
       take: time.take,
       dress: dress.key,
       captions: piece.captions,
+      language: languageOfVoice(piece.voice.name),
       shots: shots[i] ?? [],
       grading: scene.grading,
     };
@@ -96,6 +101,7 @@ function same(a: WordInputs, b: WordInputs): boolean {
   return (
     a.dress === b.dress &&
     a.captions === b.captions &&
+    a.language === b.language &&
     a.length === b.length &&
     a.voice.start === b.voice.start &&
     a.voice.end === b.voice.end &&
@@ -136,7 +142,7 @@ interface Ground {
 }
 
 function blockOf(scene: Scene, layout: WordLayout, inputs: WordInputs, on: Ground): WordsBlock | null {
-  const text = scene.shown.trim();
+  const text = printedQuotes(scene.shown.trim(), inputs.language);
   if (!text) return null;
   if (LAYOUTS[layout].words.caption && !inputs.captions) return null;
   const zone = zoneOf(on);
