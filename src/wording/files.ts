@@ -5,6 +5,7 @@ export const pieceFileWords: Record<PieceFileName, { label: string; describe: st
   srt: { label: 'Subtitles, SRT', describe: 'for most players' },
   vtt: { label: 'Subtitles, WebVTT', describe: 'for web pages' },
   words: { label: 'Word times, WebVTT', describe: 'for each word' },
+  sounds: { label: 'Words and sounds, TextGrid', describe: 'when each is said, for phonetics and lips' },
   script: { label: 'Script, Markdown', describe: 'to edit elsewhere' },
   document: { label: 'Script, Word', describe: 'two columns' },
   scenes: { label: 'Scenes, CSV', describe: 'as a table' },

@@ -6,7 +6,7 @@ import { dumpDatabase, loadDump } from '../db/dump.ts';
 import { run } from '../program.ts';
 
 /** What is kept besides the database. Segments, and the database's own files, are not: they can be made again. */
-const MATERIAL = ['assets', 'music', 'recordings', 'takes', 'tracks', 'renders'] as const;
+const MATERIAL = ['assets', 'music', 'recordings', 'takes', 'tracks', 'renders', 'voices'] as const;
 const DUMP = 'database.sql';
 const MANIFEST = 'nabbet-backup.json';
 /** Milliseconds that packing may take: hundreds of gigabytes fit into this. */

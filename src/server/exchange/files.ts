@@ -18,6 +18,7 @@ import type { ownWordsOf } from '../shelf/own.ts';
 import { shelf } from '../shelf/shelf.ts';
 import { scriptDocument } from './docx.ts';
 import { mediaOf } from './media.ts';
+import { soundsGrid } from './sounds-grid.ts';
 import { type SubtitleForm, subtitleFile } from './subtitles.ts';
 
 /** What a file is made of. */
@@ -95,6 +96,10 @@ export const PIECE_FILES: Record<PieceFileName, PieceFile> = {
   srt: { ending: 'srt', type: 'application/x-subrip', whole: true, make: subtitles('srt') },
   vtt: { ending: 'vtt', type: 'text/vtt', whole: true, make: subtitles('vtt') },
   words: { ending: 'words.vtt', type: 'text/vtt', whole: true, make: subtitles('words') },
+  sounds: {
+    ...{ ending: 'TextGrid', type: 'text/plain', whole: true },
+    make: ({ piece, timeline, facts }) => soundsGrid(piece, timeline, facts),
+  },
   script: { ending: 'script.md', type: 'text/markdown', make: ({ piece }) => scriptText(piece) },
   scenes: {
     ...{ ending: 'scenes.csv', type: 'text/csv' },

@@ -1,6 +1,7 @@
 /* Speaks standard input with an eSpeak NG voice into a WAV file and prints when each word begins.
  * usage: espeak-words LANGUAGE VARIANT OUT.wav WORDS_PER_MINUTE   (LANGUAGE: "de", VARIANT: "f2")
- * output: {"rate":22050,"samples":N,"words":[{"at":C,"start":S},...]}; C counts letters from 0. */
+ * output: {"rate":22050,"words":[{"at":C,"start":S},...],"sounds":[{"name":"ɪ","start":S},...],"samples":N}; C counts letters
+ * from 0; sounds are in IPA, a pause has an empty name. */
 #include <espeak-ng/speak_lib.h>
 #include <stdio.h>
 #include <stdlib.h>
@@ -9,6 +10,19 @@
 static FILE *out;
 static unsigned samples;
 static int printed;
+static char sounds[1 << 18];
+static size_t sounds_length;
+
+/* A name has eight bytes at most and may not be closed. */
+static void sound(const char *name, double start) {
+  char plain[9] = "";
+  for (int i = 0, k = 0; i < 8 && name[i]; i++)
+    if (name[i] != '"' && name[i] != '\\' && (unsigned char)name[i] >= ' ') plain[k++] = name[i];
+  int n = snprintf(sounds + sounds_length, sizeof sounds - sounds_length, "%s{\"name\":\"%s\",\"start\":%.3f}",
+                   sounds_length ? "," : "", plain, start);
+  if (n > 0 && sounds_length + n < sizeof sounds) sounds_length += n;
+  else sounds[sounds_length] = 0;
+}
 
 static int take(short *wave, int count, espeak_EVENT *event) {
   if (wave && count > 0) {
@@ -16,7 +30,9 @@ static int take(short *wave, int count, espeak_EVENT *event) {
     samples += count;
   }
   for (; event->type != espeakEVENT_LIST_TERMINATED; event++)
-    if (event->type == espeakEVENT_WORD)
+    if (event->type == espeakEVENT_PHONEME)
+      sound(event->id.string, event->audio_position / 1000.0);
+    else if (event->type == espeakEVENT_WORD)
       printf("%s{\"at\":%d,\"start\":%.3f}", printed++ ? "," : "", event->text_position - 1,
              event->audio_position / 1000.0);
   return 0;
@@ -39,7 +55,8 @@ int main(int argc, char **argv) {
   if (argc != 5) return 2;
   size_t n = fread(text, 1, sizeof text - 1, stdin);
   text[n] = 0;
-  int rate = espeak_Initialize(AUDIO_OUTPUT_SYNCHRONOUS, 0, NULL, espeakINITIALIZE_DONT_EXIT);
+  int rate = espeak_Initialize(AUDIO_OUTPUT_SYNCHRONOUS, 0, NULL,
+                               espeakINITIALIZE_DONT_EXIT | espeakINITIALIZE_PHONEME_EVENTS | espeakINITIALIZE_PHONEME_IPA);
   if (rate < 0) return 3;
   espeak_VOICE wanted = { .languages = argv[1] };
   if (espeak_SetVoiceByProperties(&wanted) != EE_OK) return 4;
@@ -55,6 +72,6 @@ int main(int argc, char **argv) {
   espeak_Synchronize();
   head(rate);
   if (fclose(out)) return 5;
-  printf("],\"samples\":%u}\n", samples);
+  printf("],\"sounds\":[%s],\"samples\":%u}\n", sounds, samples);
   return 0;
 }

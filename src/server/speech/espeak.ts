@@ -30,6 +30,9 @@ const reply = Joi.object({
   words: Joi.array()
     .items(Joi.object({ at: Joi.number().integer().required(), start: Joi.number().required() }))
     .required(),
+  sounds: Joi.array()
+    .items(Joi.object({ name: Joi.string().allow('').required(), start: Joi.number().required() }))
+    .required(),
 });
 
 /** eSpeak NG, by way of a small helper program that also tells when each word begins. */
@@ -64,10 +67,24 @@ export async function espeakRun(
   );
   const { value, error } = reply.validate(JSON.parse(stdout.toString('utf8')));
   if (error) throw new Failed({ code: 'voice-answer', detail: error.message });
-  const said = value as { rate: number; words: { at: number; start: number }[] };
+  const said = value as {
+    rate: number;
+    words: { at: number; start: number }[];
+    sounds: { name: string; start: number }[];
+  };
   const samples = readWav(await readFile(file)).channels[0] ?? new Float32Array();
-  const words = wordsOf(forms, said.words, (samples.length * 1000) / said.rate);
-  return { samples, rate: said.rate, words: heardWords(samples, said.rate, words) };
+  const lengthMs = (samples.length * 1000) / said.rate;
+  const words = wordsOf(forms, said.words, lengthMs);
+  return {
+    ...{ samples, rate: said.rate },
+    words: heardWords(samples, said.rate, words),
+    // A sound lasts until the next one.
+    sounds: said.sounds.map(({ name, start }, i) => ({
+      sound: name,
+      startMs: start * 1000,
+      endMs: (said.sounds[i + 1]?.start ?? lengthMs / 1000) * 1000,
+    })),
+  };
 }
 
 /**

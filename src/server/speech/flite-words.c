@@ -1,6 +1,7 @@
 /* Speaks standard input with a Flite voice into a WAV file and prints when each word is said.
  * usage: flite-words VOICE OUT.wav DURATION_STRETCH   (voices: slt, rms, awb)
- * output: {"rate":16000,"samples":N,"words":[{"token":I,"start":S,"end":S},...]}; I counts white-space tokens from 0. */
+ * output: {"rate":16000,"samples":N,"words":[{"token":I,"start":S,"end":S},...],"sounds":[{"name":"ae","start":S,"end":S},...]};
+ * I counts white-space tokens from 0; sounds are those of the CMU dictionary, pauses among them. */
 #include <flite/flite.h>
 #include <stdio.h>
 #include <stdlib.h>
@@ -34,6 +35,13 @@ int main(int argc, char **argv) {
              ffeature_float(d, "R:SylStructure.daughter1.daughter1.R:Segment.p.end"),
              ffeature_float(d, "R:SylStructure.daughtern.daughtern.end"));
     }
+  fputs("],\"sounds\":[", stdout);
+  float from = 0;
+  for (cst_item *s = relation_head(utt_relation(u, "Segment")); s; s = item_next(s)) {
+    float to = item_feat_float(s, "end");
+    printf("%s{\"name\":\"%s\",\"start\":%.4f,\"end\":%.4f}", from > 0 ? "," : "", item_name(s), from, to);
+    from = to;
+  }
   puts("]}");
   return 0;
 }

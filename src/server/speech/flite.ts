@@ -3,6 +3,7 @@ import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import Joi from 'joi';
 import { Failed } from '../../core/failure.ts';
+import { ipaOf } from '../../core/sound/ipa.ts';
 import type { SpeechEngine } from '../../core/sound/speech.ts';
 import type { SpeechForm } from '../../core/text/speech.ts';
 import { dataPath } from '../config.ts';
@@ -37,6 +38,9 @@ const RECIPES: Record<string, Recipe> = {
   tam: recipe('awb', 0.9, 1.1, 1.16),
 };
 
+/** How a voice is made; null for one that is none of these. */
+export const recipeOf = (name: string): Recipe | null => RECIPES[name] ?? null;
+
 const reply = Joi.object({
   rate: Joi.number().valid(16000).required(),
   samples: Joi.number().integer().min(1).required(),
@@ -44,6 +48,15 @@ const reply = Joi.object({
     .items(
       Joi.object({
         token: Joi.number().integer().required(),
+        start: Joi.number().required(),
+        end: Joi.number().required(),
+      }),
+    )
+    .required(),
+  sounds: Joi.array()
+    .items(
+      Joi.object({
+        name: Joi.string().required(),
         start: Joi.number().required(),
         end: Joi.number().required(),
       }),
@@ -77,7 +90,11 @@ export async function fliteRun(
   });
   const { value, error } = reply.validate(JSON.parse(stdout.toString('utf8')));
   if (error) throw new Failed({ code: 'voice-answer', detail: error.message });
-  const said = value as { rate: number; words: { token: number; start: number; end: number }[] };
+  const said = value as {
+    rate: number;
+    words: { token: number; start: number; end: number }[];
+    sounds: { name: string; start: number; end: number }[];
+  };
   return {
     samples: readWav(await readFile(file)).channels[0] ?? new Float32Array(),
     rate: said.rate,
@@ -86,5 +103,8 @@ export async function fliteRun(
       if (!form) return [];
       return [{ start: form.start, end: form.end, startMs: w.start * 1000, endMs: w.end * 1000 }];
     }),
+    sounds: said.sounds.map((s) => ({
+      ...{ sound: ipaOf(s.name), startMs: s.start * 1000, endMs: s.end * 1000 },
+    })),
   };
 }

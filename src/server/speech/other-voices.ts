@@ -1,15 +1,15 @@
 import type { VoiceList } from '../../api/voices.ts';
 import { Failed } from '../../core/failure.ts';
 import type { SpeechEngine } from '../../core/sound/speech.ts';
-import { firstVoiceOf, type OtherVoice, otherVoice, voiceNamed } from '../../core/sound/voices.ts';
+import { type OtherVoice, otherVoice } from '../../core/sound/voices.ts';
 import { wavFile } from '../../core/sound/wav.ts';
 import type { SpeechForm } from '../../core/text/speech.ts';
 import type { TakeWord } from '../../core/timeline/types.ts';
 import { sound } from '../apart/apart.ts';
 import type { Reference, Utterance } from '../apart/tasks.ts';
-import { espeakRun, sharedByLetters } from './espeak.ts';
-import { fliteRun } from './flite.ts';
+import { sharedByLetters } from './espeak.ts';
 import { ownModels, sayOwn, voicesFolder } from './own-voices.ts';
+import { referenceRun } from './reference.ts';
 import { filtered, resampling, type Spoken, speakWhole } from './spoken.ts';
 import { SERVICES, sayServed } from './voice-services.ts';
 
@@ -67,13 +67,6 @@ async function wordsIn(
   const reference = await referenceRun(forms, language, folder);
   if (!reference?.words.length) return sharedByLetters(forms, (first * 1000) / rate, (last * 1000) / rate);
   return sound('align', await heardAs(reference), (await heardAs({ ...said, words: [] })).samples);
-}
-
-/** How a voice that ships says a run; null when none speaks its language. */
-async function referenceRun(forms: SpeechForm[], language: string, folder: string): Promise<Spoken | null> {
-  if (language === 'en') return fliteRun(forms, { flite: 'slt', stretch: 1 }, 1, folder);
-  const info = voiceNamed(firstVoiceOf(language)?.name ?? '');
-  return info && espeakRun(forms, info, 1, folder);
 }
 
 const heardAs = async ({ samples, rate, words }: Spoken): Promise<Reference> => ({

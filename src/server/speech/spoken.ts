@@ -12,7 +12,7 @@ import { TONES } from '../../core/sound/tones.ts';
 import { languageOfVoice } from '../../core/sound/voices.ts';
 import { wavFile } from '../../core/sound/wav.ts';
 import { type SpeechForm, speechForms, speechRuns } from '../../core/text/speech.ts';
-import { SAMPLE_RATE } from '../../core/time.ts';
+import { type Milliseconds, SAMPLE_RATE } from '../../core/time.ts';
 import type { TakeWord } from '../../core/timeline/types.ts';
 import { run } from '../program.ts';
 
@@ -21,6 +21,15 @@ export interface Spoken {
   samples: Float32Array;
   rate: number;
   words: TakeWord[];
+  /** Its sounds in IPA, where the program tells them; pauses have an empty name. */
+  sounds?: SpokenSound[];
+}
+
+/** A sound of speech, and when it is heard. */
+export interface SpokenSound {
+  sound: string;
+  startMs: Milliseconds;
+  endMs: Milliseconds;
 }
 
 /** How the colour of a program's voice is changed: pitch and formants by factors. */
