@@ -82,7 +82,7 @@ export function ComposedTool({ playing }: { playing: Playing }) {
 /** How the music is built, part by part; as long as it is. */
 function Form({ bars }: { bars: number }) {
   const parts = formOf(bars).map((p, i) => (i === 0 ? `${p.name} ${p.bars} bars` : `${p.name} ${p.bars}`));
-  return <p className="tools__note">Made to this length: {[...parts, 'a last chord'].join(', ')}.</p>;
+  return <p className="tools__note">It goes by {[...parts, 'a last chord'].join(', ')}.</p>;
 }
 
 /** Tunes of one mood, each made to the length of the piece; the one that is taken stands among them. */
