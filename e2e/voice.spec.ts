@@ -246,6 +246,7 @@ test('a voice of one’s own is brought, tried, heard and used; it is put away, 
     buffer: Buffer.from(json),
   };
   const model = { name: 'en_US-tin-x_low.onnx', mimeType: '', buffer: Buffer.from(onnx) };
+  await page.getByRole('button', { name: 'Bring a voice' }).click();
   const bring = page.getByRole('region', { name: 'Voices of your own' }).locator('input[type=file]');
   await bring.setInputFiles({ ...model, buffer: model.buffer.subarray(0, 9000) });
   await expect(page.getByText('This file is no whole ONNX model.')).toBeVisible();
@@ -268,6 +269,7 @@ test('a voice of one’s own is brought, tried, heard and used; it is put away, 
   await page.getByRole('radio', { name: /Maud/ }).check();
   await page.getByRole('button', { name: 'Put Tin away' }).click();
   await expect(tin).toHaveCount(0);
+  await page.getByRole('button', { name: 'Bring a voice' }).click();
   await page.getByRole('button', { name: 'Offer Tin again' }).click();
   await expect(tin).toBeVisible();
   await page.keyboard.press('Control+z');

@@ -58,14 +58,17 @@ export function ComposedTool({ playing }: { playing: Playing }) {
           </Radio>
         </div>
       </Radio.Group>
-      {source && <p className="tools__note">{MOODS[source.mood].describe}.</p>}
+      {source && (
+        <p className="tools__note">
+          {MOODS[source.mood].describe}.{laid?.track && ` ${formWords(laid.track.bars.length - 1)}`}
+        </p>
+      )}
       {suited[0] && (
         <p className="tools__note">
           <span className="music__suits">{MOODS[suited[0].mood].label}</span> suits it:{' '}
           {lookReasonWords(suited[0].reasons)}.
         </p>
       )}
-      {source && laid?.track && <Form bars={laid.track.bars.length - 1} />}
       {source && laid && (
         <Tunes
           source={source}
@@ -79,10 +82,10 @@ export function ComposedTool({ playing }: { playing: Playing }) {
   );
 }
 
-/** How the music is built, part by part; as long as it is. */
-function Form({ bars }: { bars: number }) {
+/** How music of so many bars is built, part by part. */
+function formWords(bars: number): string {
   const parts = formOf(bars).map((p, i) => (i === 0 ? `${p.name} ${p.bars} bars` : `${p.name} ${p.bars}`));
-  return <p className="tools__note">It goes by {[...parts, 'a last chord'].join(', ')}.</p>;
+  return `It goes by ${[...parts, 'a last chord'].join(', ')}.`;
 }
 
 /** Tunes of one mood, each made to the length of the piece; the one that is taken stands among them. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { App, Button, Upload } from 'antd';
+import { App, Button, Popover, Upload } from 'antd';
 import { useState } from 'react';
 import { changeVoice, LARGEST_VOICE, sendVoiceFile } from '../../../../api/voices.ts';
 import { call, sendFile } from '../../../shared/api.ts';
@@ -11,6 +11,7 @@ export function BringVoice({ onBrought }: { onBrought(name: string, language: st
   const { own, silent, folder, again } = useVoices();
   const { message } = App.useApp();
   const [coming, setComing] = useState(false);
+  const [open, setOpen] = useState(false);
   const away = own.filter((v) => v.away);
   const bring = async (files: readonly File[]) => {
     setComing(true);
@@ -33,6 +34,7 @@ export function BringVoice({ onBrought }: { onBrought(name: string, language: st
         message.success(
           kept.voices.length > 1 ? `${kept.voices.length} voices are here.` : `${first.label} is here.`,
         );
+        setOpen(false);
         onBrought(first.name, first.language);
       }
       if (wanted) message.info(`Kept. The other half of the voice is still wanted: ${wanted}`, 6);
@@ -50,8 +52,13 @@ export function BringVoice({ onBrought }: { onBrought(name: string, language: st
       message.error((e as Error).message);
     }
   };
-  return (
+  const more = (
     <section className="bring-voice" aria-label="Voices of your own">
+      <p>
+        A neural voice in the open Piper form sounds more natural: two files, NAME.onnx and NAME.onnx.json,
+        chosen together or laid into {folder || 'the folder “voices” of the data'}. Its licence must allow
+        what you make with it.
+      </p>
       <Upload
         accept=".onnx,.json"
         multiple
@@ -61,19 +68,12 @@ export function BringVoice({ onBrought }: { onBrought(name: string, language: st
           return Upload.LIST_IGNORE;
         }}
       >
-        <Button size="small" loading={coming}>
-          {coming ? 'Trying it' : 'Bring a voice'}
+        <Button size="small" type="primary" loading={coming}>
+          {coming ? 'Trying it' : 'Choose its two files'}
         </Button>
       </Upload>
-      <p className="tools__note">
-        A neural voice in the open Piper form sounds more natural: two files, NAME.onnx and NAME.onnx.json,
-        chosen here together or laid into {folder || 'the folder “voices” of the data'}. Its licence must
-        allow what you make with it.
-      </p>
       {silent.map((name) => (
-        <p key={name} className="tools__note">
-          {name} does not answer, so its voices are not offered now.
-        </p>
+        <p key={name}>{name} does not answer, so its voices are not offered now.</p>
       ))}
       {away.map((v) => (
         <p key={v.name} className="voice__written">
@@ -84,5 +84,10 @@ export function BringVoice({ onBrought }: { onBrought(name: string, language: st
         </p>
       ))}
     </section>
+  );
+  return (
+    <Popover trigger="click" placement="bottomRight" content={more} open={open} onOpenChange={setOpen}>
+      <Button size="small">Bring a voice</Button>
+    </Popover>
   );
 }

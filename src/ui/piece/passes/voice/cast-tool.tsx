@@ -53,6 +53,13 @@ export function CastTool() {
           options={voices.languages.map((value) => ({ value, label: languageWords(value) }))}
           style={{ width: 150 }}
         />
+        <BringVoice
+          onBrought={(name, of) => {
+            setLooked(of);
+            change({ name });
+            top.current?.scrollIntoView({ block: 'nearest' });
+          }}
+        />
         {written && written !== language && (
           <span className="voice__written">
             The words are in {languageWords(written)}.{' '}
@@ -108,13 +115,6 @@ export function CastTool() {
           </div>
         ))}
       </Radio.Group>
-      <BringVoice
-        onBrought={(name, of) => {
-          setLooked(of);
-          change({ name });
-          top.current?.scrollIntoView({ block: 'nearest' });
-        }}
-      />
     </>
   );
 }
