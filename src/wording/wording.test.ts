@@ -24,7 +24,7 @@ const VALUES = {
     minutes: 190,
     free: 5_000_000,
   },
-  ...{ name: 'nobody', voices: ['Maud', 'Otto'], reason: 'invalid' },
+  ...{ name: 'nobody', voices: ['Maud', 'Otto'], reason: 'invalid', why: 'json' },
   ...{ library: 'The shop', state: 'limited', waitS: 30, fromCents: 350, toCents: 400 },
 };
 const codes = Object.keys(STATUS) as FailureCode[];

@@ -42,6 +42,8 @@ const DOUBTFUL = 1.2;
 const LEAST_ADDED_MS = 700;
 /** So far round where one line ends and the next begins the pause between them is looked for. */
 const BORDER_MS = 320;
+/** Frames of speech that are no word of a line yet, or none any more. */
+const TAIL_FRAMES = 9;
 
 /**
  * Finds lines in one long recording of them, in their order, by warping (warp.ts) in which lines may be left out and
@@ -279,6 +281,12 @@ function quietNear(speaks: Uint8Array, frame: number, reach: number, edge: 'star
   if (!speaks[frame]) {
     const edgeOfPause = edge === 'start' ? speaks.indexOf(1, frame) : speaks.lastIndexOf(1, frame);
     if (edgeOfPause >= 0) return edgeOfPause;
+  }
+  // A line that begins in the very last of what was said before it begins after that; and so with its end.
+  if (speaks[frame]) {
+    const over = edge === 'start' ? speaks.indexOf(0, frame) : speaks.lastIndexOf(0, frame);
+    const next = edge === 'start' ? speaks.indexOf(1, over) : speaks.lastIndexOf(1, over);
+    if (over >= 0 && next >= 0 && Math.abs(over - frame) <= TAIL_FRAMES) return next;
   }
   let best = frame;
   let least = Number.POSITIVE_INFINITY;
