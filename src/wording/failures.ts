@@ -1,4 +1,5 @@
 import type { Failure, FailureCode, FailureValues } from '../core/failure.ts';
+import { otherVoice } from '../core/sound/voices.ts';
 import { euros, libraryWords } from './stock.ts';
 
 /** The way out that always works. */
@@ -141,7 +142,13 @@ const WORDS: { [C in FailureCode]: (f: FailureValues[C]) => string } = {
 
   'no-compositor': () =>
     'The compositor was not built on this machine. Start with ./nabbet, which builds it, or take --painter canvas.',
-  'no-voice': ({ name, voices }) => `There is no voice called “${name}”. There are: ${voices.join(', ')}.`,
+  'no-voice': ({ name, voices }) => {
+    const other = otherVoice(name);
+    if (other?.kind === 'own')
+      return 'This voice of your own is not on this machine. Bring its two files again, or choose another voice.';
+    if (other) return 'The service that speaks this voice is not set up here. Choose another voice.';
+    return `There is no voice called “${name}”. There are: ${voices.join(', ')}.`;
+  },
   unspeakable: () => 'There is nothing in this text that a voice could say.',
   'voice-answer': ({ detail }) => `The voice gave an answer that cannot be read: ${detail}`,
   'no-service': ({ name }) =>

@@ -47,6 +47,13 @@ describe('failures', () => {
     expect(STATUS[code]).toBeGreaterThanOrEqual(400);
   });
 
+  it('of a voice that is not here say which kind it is, and no name that nobody typed', () => {
+    const said = (name: string) => failureWords({ code: 'no-voice', name, voices: ['Maud'] });
+    expect(said('nobody')).toContain('“nobody”');
+    expect(said('own:en:0123456789ab')).toMatch(/^This voice of your own is not on this machine\./);
+    expect(said('served:de:osier.edda')).toMatch(/^The service that speaks this voice/);
+  });
+
   it('say figures as people do', () => {
     expect(failureWords({ code: 'huge', most: 25_000_000 })).toContain('25 MB');
     expect(failureWords({ code: 'file-kind', readable: ['A', 'B', 'C'] })).toContain('A, B and C can');

@@ -119,13 +119,8 @@ function readyModel({ id, stem, model }: OwnModel): Promise<ReadyVoice> {
 
 /** Speaks with one of the own voices, by its whole name. Throws Failed (no-voice, too-heavy). */
 export async function sayOwn(name: string, text: string, pace: number): Promise<Utterance> {
-  const models = await ownModels();
-  const own = models.find((m) => m.voices.some((v) => v.name === name));
-  if (!own)
-    throw new Failed({
-      ...{ code: 'no-voice', name },
-      voices: models.flatMap((m) => m.voices.map((v) => v.name)).slice(0, 20),
-    });
+  const own = (await ownModels()).find((m) => m.voices.some((v) => v.name === name));
+  if (!own) throw new Failed({ code: 'no-voice', name, voices: [] });
   const speaker = own.voices.findIndex((v) => v.name === name);
   return voice('say', { ...(await readyModel(own)), speaker }, text, pace);
 }
