@@ -36,6 +36,13 @@ const OTHERS: readonly LicenceRow[] = [
     kind: 'program',
   },
   {
+    name: 'eSpeak NG and ONNX Runtime (within sherpa-onnx, for voices of one’s own)',
+    version: '',
+    licence: 'GPL-3.0-or-later and MIT',
+    copyright: 'Copyright © the authors of eSpeak NG; © Microsoft Corporation',
+    kind: 'program',
+  },
+  {
     name: 'FreeDict dictionaries (Debian packages dict-freedict-…, where they are installed)',
     version: '2022.04.21',
     licence: 'GPL-2.0-or-later and others, as each package says',
