@@ -35,6 +35,8 @@ describe('a backup', () => {
     await appendEntries(id, 0, [type('first-1', 'First.'), type('first-2', "Sec\\ond; 'quoted' --")]);
     const material = dataPath('assets', '0a', 'a0aaaaaaaaaaaaaaaaaaa', 'picture.webp');
     await writeWhole(material, 'picture');
+    const voice = dataPath('voices', 'de', 'blech.onnx');
+    await writeWhole(voice, 'voice');
     await writeWhole(dataPath('takes', '00', 'unfinished.tmp'), 'x');
     const before = await openPiece(id);
     const known = await db().select().from(ownWords);
@@ -44,11 +46,13 @@ describe('a backup', () => {
     const later = await createPiece(piece([scene('a')], { title: 'Made later' }));
     await db().insert(ownWords).values({ word: 'osierwick', at: now });
     await rm(material);
+    await rm(voice);
     const { before: dump, manifest } = await restore(file(), now);
 
     expect(manifest).toMatchObject({ version: 1, at: now.toISOString() });
     expect(await openPiece(id)).toEqual(before);
     expect(await readFile(material, 'utf8')).toBe('picture');
+    expect(await readFile(voice, 'utf8')).toBe('voice');
     await expect(loadPiece(later)).rejects.toMatchObject({ failure: { code: 'no-piece' } });
     expect(await db().select().from(ownWords)).toEqual(known);
     expect(await readFile(dump, 'utf8')).toContain('Made later');
