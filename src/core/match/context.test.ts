@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { contexts } from './context.ts';
+import { contexts, wordWeights } from './context.ts';
 import { dot, MATCH } from './score.ts';
 
 const v = (...x: number[]) => {
@@ -37,5 +37,20 @@ describe('what stands round a line', () => {
     const D = v(1, 1, 0);
     const [, second] = contexts([line(A), line(B), line(C)], D);
     expect(dot(second?.vector ?? B, D)).toBeGreaterThan(0.7);
+  });
+});
+
+describe('the words of a title', () => {
+  it('count more where other lines say them too; those of other lines count all the same', () => {
+    const weights = wordWeights([
+      { title: true, words: ['white', 'crust', 'kettl'] },
+      { title: false, words: ['chalk', 'kettl', 'kettl'] },
+      { title: false, words: ['tea'] },
+    ]);
+    expect(weights.slice(1)).toEqual([[1, 1, 1], [1]]);
+    const [white, crust, kettle] = weights[0] ?? [];
+    expect([white, crust]).toEqual([1, 1]);
+    expect(kettle).toBeGreaterThan(1.2);
+    expect(wordWeights([{ title: true, words: ['a', 'a'] }])).toEqual([[1, 1]]);
   });
 });

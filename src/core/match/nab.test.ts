@@ -54,6 +54,19 @@ describe('the choice for the whole piece', () => {
     expect(chosen([A, B], { one: [0.9, 0.8], two: [0.9, 0.3] })).toEqual(['b', 'a']);
   });
 
+  it('gives a title what it shares with another line, as long as that loses little more by it', () => {
+    const titled = (scores: Record<string, readonly number[]>) => {
+      const lines = Object.keys(scores).map((id, i) => ({ ...line(id), title: i === 0 }));
+      const out = nab(shelf([A, B], scores), lines);
+      return lines.map((l) => out[l.sceneId]?.assetId);
+    };
+    // Without a title the other line, which needs it more, has it.
+    const close = { one: [0.9, 0.8], two: [0.8, 0.66] };
+    expect(chosen([A, B], close)).toEqual(['b', 'a']);
+    expect(titled(close)).toEqual(['a', 'b']);
+    expect(titled({ one: [0.9, 0.85], two: [0.8, 0.3] })).toEqual(['b', 'a']);
+  });
+
   it('takes no picture twice while others are left, then each as seldom as can be', () => {
     expect(
       new Set(chosen([A, B, C], { one: [0.9, 0.1, 0], two: [0.9, 0.2, 0], three: [0.9, 0.1, 0] })).size,
