@@ -57,8 +57,9 @@ export function findLines(lines: readonly ReferenceLine[], recording: Float32Arr
   const { row, ranges } = withPauses(a, spans);
   const rows = { a: row, b: pooled(picked(b)) };
   // First every line is taken as said; from what that matches it is learned how this voice differs from the reference.
-  const near = adapted(rows.a, rows.b, track(rows, ranges, null).pairs);
-  const usual = median(track(near, ranges, null).tracks.map((t) => (t ? t.cost : 0)));
+  const { pairs } = track(rows, ranges, null);
+  const near = adapted(rows.a, rows.b, pairs);
+  const usual = median(ranges.map((range) => costOf(near, pairs, range)));
   const { tracks } = track(near, ranges, usual);
   const placed = place(b, tracks);
   const out: (HeardLine | null)[] = lines.map(() => null);
@@ -68,6 +69,25 @@ export function findLines(lines: readonly ReferenceLine[], recording: Float32Arr
     if (at && t) out[line] = { ...at, doubtful: t.cost > mean * DOUBTFUL };
   });
   return { lines: out, added: addedIn(b, placed) };
+}
+
+/** What a frame of a line costs where its frames are matched as they are. */
+function costOf(
+  { a, b }: { a: Row; b: Row },
+  pairs: Int32Array,
+  [start, end]: readonly [number, number],
+): number {
+  const far = new Float64Array(1);
+  let sum = 0;
+  let n = 0;
+  for (let i = start; i <= end; i++) {
+    const j = pairs[i] as number;
+    if (j < 0) continue;
+    distances(a, i, b, j, j + 1, far);
+    sum += far[0] as number;
+    n++;
+  }
+  return sum / Math.max(1, n);
 }
 
 interface Span extends Said {
