@@ -30,7 +30,7 @@ import { decodeText } from '../server/read/decode.ts';
 import { parseAddress } from '../server/read/fetch.ts';
 import { readAddress, readFile as readSource } from '../server/read/read.ts';
 import { saidInEnglish } from '../server/shelf/in-english.ts';
-import { otherVoices } from '../server/speech/other-voices.ts';
+import { otherVoicesFor } from '../server/speech/other-voices.ts';
 import { failureWords } from '../wording/failures.ts';
 import { noteWords, remarkWords } from '../wording/sources.ts';
 import { UsageError } from './usage.ts';
@@ -76,7 +76,7 @@ export const draftFromInput = (given: InputOptions, say: (line: string) => void)
     const cast = castDraft(
       fitDraft(draft, () => nanoid(10)),
       options.voiceAsked,
-      await otherVoices(),
+      await otherVoicesFor(draft),
     );
     const said = await saidInEnglish(cast);
     const plain = scoredDraft(cast, options.mood, said);

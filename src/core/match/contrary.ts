@@ -1,25 +1,19 @@
-/**
- * What a line names and a picture may contradict: of each kind a picture shows one, and is wrong where the line names another.
- * Words that a picture of one may have beside it belong to both.
- */
-const KINDS: readonly (readonly (readonly [words: string, with_: readonly number[]])[])[] = [
+/** Words of season, time of day and weather: of each kind a picture shows one. with_: others of the kind that go with it. */
+const KINDS: readonly (readonly { words: string; with_?: readonly number[] }[])[] = [
   [
-    ['winter snow snowy snowed snowing ice icy frost frosty frozen december january february', []],
-    ['summer june july august heatwave', []],
-    ['autumn october november', []],
-    ['spring blossom april', []],
+    { words: 'winter snow snowy snowed snowing ice icy frost frosty frozen december january february' },
+    { words: 'summer june july august heatwave' },
+    { words: 'autumn october november' },
+    { words: 'spring blossom april' },
   ],
   [
-    ['morning mornings dawn sunrise breakfast', []],
-    ['noon midday lunch', []],
+    { words: 'morning mornings dawn sunrise breakfast' },
+    { words: 'noon midday lunch' },
     // An evening may be dark already, and a night begins with one.
-    ['evening evenings dusk sunset twilight', [3]],
-    ['night nights midnight moon moonlight', [2]],
+    { words: 'evening evenings dusk sunset twilight', with_: [3] },
+    { words: 'night nights midnight moon moonlight', with_: [2] },
   ],
-  [
-    ['rain rains rained raining rainy umbrella downpour storm', []],
-    ['sunny sunshine', []],
-  ],
+  [{ words: 'rain rains rained raining rainy umbrella downpour storm' }, { words: 'sunny sunshine' }],
 ];
 
 interface Sign {
@@ -30,15 +24,17 @@ interface Sign {
 }
 
 const SIGNS = new Map<string, Sign>();
-let bit = 0;
+/** The bits of each kind. */
+const MASKS: number[] = [];
 for (const kind of KINDS) {
-  const all = ((1 << kind.length) - 1) << bit;
-  kind.forEach(([words, others], i) => {
-    const own = 1 << (bit + i);
-    const fits = others.reduce((m, o) => m | (1 << (bit + o)), own);
-    for (const word of words.split(' ')) SIGNS.set(word, { own, fits, kind: all });
+  const first = MASKS.reduce((m, mask) => Math.max(m, 32 - Math.clz32(mask)), 0);
+  const mask = ((1 << kind.length) - 1) << first;
+  MASKS.push(mask);
+  kind.forEach(({ words, with_ = [] }, i) => {
+    const own = 1 << (first + i);
+    const fits = with_.reduce((m, o) => m | (1 << (first + o)), own);
+    for (const word of words.split(' ')) SIGNS.set(word, { own, fits, kind: mask });
   });
-  bit += kind.length;
 }
 
 /** What words name of season, time of day and weather. */
@@ -62,15 +58,5 @@ export function signsOf(text: string): Signs {
 }
 
 /** Whether a picture shows, of something that a line names, another one and nothing that goes with it: summer for winter. */
-export function contrary(line: Signs, picture: Signs): boolean {
-  const both = line.kinds & picture.kinds;
-  // By kinds: what the picture shows of each, against what fits the line.
-  for (let rest = both, at = 0; rest; at++) {
-    const kind = ((1 << (KINDS[at] as (typeof KINDS)[number]).length) - 1) << offsetOf(at);
-    if ((rest & kind) !== 0 && (picture.named & line.fits & kind) === 0) return true;
-    rest &= ~kind;
-  }
-  return false;
-}
-
-const offsetOf = (kind: number): number => KINDS.slice(0, kind).reduce((n, k) => n + k.length, 0);
+export const contrary = (line: Signs, picture: Signs): boolean =>
+  MASKS.some((mask) => (line.kinds & picture.kinds & mask) !== 0 && (line.fits & picture.named & mask) === 0);

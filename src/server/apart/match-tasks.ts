@@ -18,7 +18,7 @@ import { saidInEnglish } from '../shelf/in-english.ts';
 import { planPainting } from '../shelf/painter.ts';
 import { loadShelf, nabFrom, search, withBrought } from '../shelf/search.ts';
 import { nabPiece, warmLines, withPictures } from '../shelf/shelf.ts';
-import { otherVoices } from '../speech/other-voices.ts';
+import { otherVoicesFor } from '../speech/other-voices.ts';
 import type { MatchTasks } from './tasks.ts';
 
 const newId = () => nanoid(10);
@@ -30,7 +30,7 @@ async function drawn(
   from: 'script' | 'outline',
   brought: readonly string[] = [],
 ): Promise<Piece> {
-  const plain = castDraft(fitDraft(draft, newId), false, await otherVoices());
+  const plain = castDraft(fitDraft(draft, newId), false, await otherVoicesFor(draft));
   const said = await saidInEnglish(plain);
   const fitted = dressedDraft(scoredDraft(plain, mood, said), said);
   const scenes = fitted.scenes.length;

@@ -118,6 +118,30 @@ describe('a voice model that is brought', () => {
     other.write('XXXX', other.indexOf('Compress'));
     await refused(other, 'bad.onnx', 'mute');
     expect((await ownModels()).some((m) => m.model.title === 'bad')).toBe(false);
+    // What was there under the same name is still there, and speaks.
+    const good = (await bring(smallVoice({ name: 'good' }), 'good')).voices[0] as OtherVoice;
+    await keepVoiceFile(Buffer.from(json), 'good.onnx.json');
+    await refused(other, 'good.onnx', 'mute');
+    expect(await otherVoices()).toContainEqual(good);
+    expect(await code(others.speak('Good still.', plainVoice(good.name), []))).toBeNull();
+  });
+
+  it('keeps its own name where a name has letters that files here have not', async () => {
+    const [first, second] = [
+      await bring(smallVoice({ name: 'eins' }), '声'),
+      await bring(smallVoice({ name: 'zwei' }), '音'),
+    ];
+    expect([first, second].map((k) => k.voices[0]?.label)).toEqual(['Eins', 'Zwei']);
+    const here = await otherVoices();
+    for (const k of [first, second]) expect(here).toContainEqual(k.voices[0]);
+  });
+
+  it('takes no other away when it cannot be read', async () => {
+    await mkdir(path.join(voicesFolder(), 'odd.onnx.json'), { recursive: true });
+    await writeFile(path.join(voicesFolder(), 'odd.onnx'), 'x');
+    await writeFile(path.join(voicesFolder(), 'half.onnx'), 'x');
+    await writeFile(path.join(voicesFolder(), 'half.onnx.json'), '{"audio": ');
+    expect(await otherVoices()).toContainEqual(tin);
   });
 });
 

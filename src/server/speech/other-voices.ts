@@ -1,7 +1,9 @@
 import type { VoiceList } from '../../api/voices.ts';
 import { Failed } from '../../core/failure.ts';
+import type { Piece } from '../../core/piece/types.ts';
+import { languageOfPiece } from '../../core/sound/cast.ts';
 import type { SpeechEngine } from '../../core/sound/speech.ts';
-import { type OtherVoice, otherVoice } from '../../core/sound/voices.ts';
+import { firstVoiceOf, type OtherVoice, otherVoice } from '../../core/sound/voices.ts';
 import { wavFile } from '../../core/sound/wav.ts';
 import type { SpeechForm } from '../../core/text/speech.ts';
 import type { TakeWord } from '../../core/timeline/types.ts';
@@ -24,7 +26,13 @@ export async function otherVoices(): Promise<OtherVoice[]> {
   return [...models.filter((m) => !m.away).flatMap((m) => m.voices), ...served.flat()];
 }
 
-/** The same as they are shown, with those that were put away, where they are kept, and services that do not answer. */
+/** Of those the ones that may be wanted for a draft: none where a voice that ships speaks its language. */
+export async function otherVoicesFor(draft: Pick<Piece, 'scenes'>): Promise<OtherVoice[]> {
+  const language = languageOfPiece(draft);
+  return language === null || firstVoiceOf(language) ? [] : otherVoices();
+}
+
+/** All of them as they are shown, with those that were put away, where they are kept, and services that do not answer. */
 export async function voiceList(): Promise<VoiceList> {
   const [models, ...served] = await Promise.all([ownModels(), ...SERVICES.map((s) => s.voices())]);
   return {

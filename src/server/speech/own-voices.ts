@@ -1,8 +1,19 @@
 import { createHash } from 'node:crypto';
-import { appendFile, copyFile, open, readdir, readFile, rm, stat, writeFile } from 'node:fs/promises';
+import {
+  appendFile,
+  copyFile,
+  mkdir,
+  open,
+  readdir,
+  readFile,
+  rename,
+  rm,
+  stat,
+  writeFile,
+} from 'node:fs/promises';
 import path from 'node:path';
 import type { KeptVoiceFile } from '../../api/voices.ts';
-import { Failed } from '../../core/failure.ts';
+import { Failed, failureOf } from '../../core/failure.ts';
 import {
   metadataOf,
   tokensOf,
@@ -30,6 +41,11 @@ const DEEPEST = 3;
 const TOLD_BYTES = 65_536;
 /** What a voice is tried on. */
 const TRIED = 'One, two, three.';
+/** Anything louder is heard. */
+const HEARD = 0.001;
+
+/** Where files of voices wait for their other half and are tried. */
+const comingFolder = (): string => dataPath('voices-coming');
 
 /** Where voices are put, by hand too. */
 export const voicesFolder = (): string => dataPath('voices');
@@ -48,7 +64,10 @@ const known = new Map<string, { of: string; model: OwnModel | null }>();
 
 /** The voice models that are here, by their files' names. */
 export async function ownModels(): Promise<OwnModel[]> {
-  const names: string[] = await readdir(voicesFolder(), { recursive: true }).catch(() => []);
+  const names: string[] = await readdir(voicesFolder(), { recursive: true }).catch((e) => {
+    if (e.code !== 'ENOENT') log.warn({ err: e }, 'the folder of the voices cannot be read');
+    return [];
+  });
   const stems = names
     .filter((n) => n.endsWith(MODEL) && n.split(path.sep).length <= DEEPEST && names.includes(`${n}.json`))
     .map((n) => path.join(voicesFolder(), n.slice(0, -MODEL.length)))
@@ -70,15 +89,19 @@ async function modelAt(stem: string): Promise<OwnModel | null> {
   return have.model && { ...have.model, away };
 }
 
+/** null for files that cannot be read: one such voice does not take the others away. */
 async function readModel(stem: string, size: number): Promise<OwnModel | null> {
-  const text = await readFile(stem + ABOUT, 'utf8');
-  let model: VoiceModel | null = null;
   try {
-    model = voiceModelOf(JSON.parse(text));
+    const text = await readFile(stem + ABOUT, 'utf8');
+    const model = voiceModelOf(JSON.parse(text));
+    return model && (await toldModel(stem, size, text, model));
   } catch (e) {
-    log.warn({ voice: stem, err: e }, 'the JSON of a voice cannot be read');
+    log.warn({ voice: stem, err: e }, 'a voice cannot be read');
+    return null;
   }
-  if (!model) return null;
+}
+
+async function toldModel(stem: string, size: number, text: string, model: VoiceModel): Promise<OwnModel> {
   const hash = createHash('sha256').update(text).update(String(size));
   const file = await open(stem + MODEL, 'r');
   try {
@@ -125,18 +148,17 @@ export async function sayOwn(name: string, text: string, pace: number): Promise<
   return voice('say', { ...(await readyModel(own)), speaker }, text, pace);
 }
 
-/** A file's name without what could lead elsewhere. */
-const plainName = (name: string): string =>
-  path
-    .basename(name.replaceAll('\\', '/'))
-    .replace(/(\.onnx)?(\.json)?$/i, '')
-    .replaceAll(/[^\w-]+/g, '-')
-    .replaceAll(/^-+|-+$/g, '')
-    .slice(0, 80) || 'voice';
+/** A file's name without what could lead elsewhere; of names that lose letters by that, each stays one of its own. */
+function plainName(name: string): string {
+  const stem = path.basename(name.replaceAll('\\', '/')).replace(/(\.onnx)?(\.json)?$/i, '');
+  const plain = stem.replaceAll(/[^\w-]+/g, '-').slice(0, 80);
+  const hash = createHash('sha256').update(stem).digest('hex').slice(0, 6);
+  return plain === stem && plain ? plain : `voice-${hash}`;
+}
 
 /**
- * Keeps one of the two files of a voice; when both are there it is tried, and kept only if it speaks. Throws Failed (voice-file,
- * no-room).
+ * Keeps one of the two files of a voice. When both are there it is tried, and takes its place among the others only if it
+ * speaks; one that is there under the same name stays until then. Throws Failed (voice-file, no-room, busy).
  */
 export async function keepVoiceFile(bytes: Uint8Array, name: string): Promise<KeptVoiceFile> {
   const about = bytes[0] === '{'.charCodeAt(0) || /\.json$/i.test(name);
@@ -144,19 +166,21 @@ export async function keepVoiceFile(bytes: Uint8Array, name: string): Promise<Ke
   else if (!isOnnx(bytes))
     throw new Failed({ code: 'voice-file', why: /\.onnx$/i.test(name) ? 'model' : 'kind' });
   await needRoom(2 * bytes.length);
-  const stem = path.join(voicesFolder(), plainName(name));
-  await writeWhole(stem + (about ? ABOUT : MODEL), bytes);
-  await rm(stem + AWAY, { force: true });
-  const own = await modelAt(stem);
-  if (!own) return { voices: [], wanted: path.basename(stem) + (about ? MODEL : ABOUT) };
-  try {
-    await tried(own);
-  } catch (e) {
-    const files = [stem + MODEL, stem + ABOUT, ...Object.values(readyFiles(own.id))];
+  const plain = plainName(name);
+  const coming = path.join(comingFolder(), plain);
+  await writeWhole(coming + (about ? ABOUT : MODEL), bytes);
+  const tryThis = await modelAt(coming);
+  if (!tryThis) return { voices: [], wanted: plain + (about ? MODEL : ABOUT) };
+  if (!(await speaks(tryThis))) {
+    const files = [coming + MODEL, coming + ABOUT, ...Object.values(readyFiles(tryThis.id))];
     await Promise.all(files.map((file) => rm(file, { force: true })));
-    throw e;
+    throw new Failed({ code: 'voice-file', why: 'mute' });
   }
-  return { voices: own.voices, wanted: null };
+  const stem = path.join(voicesFolder(), plain);
+  await mkdir(voicesFolder(), { recursive: true });
+  for (const ending of [MODEL, ABOUT]) await rename(coming + ending, stem + ending);
+  await rm(stem + AWAY, { force: true });
+  return { voices: (await modelAt(stem))?.voices ?? [], wanted: null };
 }
 
 function mustDescribe(bytes: Uint8Array): void {
@@ -169,15 +193,17 @@ function mustDescribe(bytes: Uint8Array): void {
   if (!found) throw new Failed({ code: 'voice-file', why: 'json' });
 }
 
-async function tried(own: OwnModel): Promise<void> {
-  let loudest = 0;
+/** Whether something is heard of a voice. Throws Failed (busy) when there was no time to try it. */
+async function speaks(own: OwnModel): Promise<boolean> {
   try {
     const { samples } = await voice('say', await readyModel(own), TRIED, 1);
-    for (const v of samples) loudest = Math.max(loudest, Math.abs(v));
+    return samples.some((v) => Math.abs(v) > HEARD);
   } catch (e) {
+    const { code } = failureOf(e);
+    if (code === 'busy' || code === 'no-room') throw e;
     log.warn({ voice: own.stem, err: e }, 'a voice that was brought does not speak');
+    return false;
   }
-  if (loudest < 0.001) throw new Failed({ code: 'voice-file', why: 'mute' });
 }
 
 /** Puts the model of a voice away, or takes it back: what was spoken stays. Throws Failed (no-voice). */

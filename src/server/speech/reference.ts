@@ -20,7 +20,7 @@ export async function referenceRun(
   name = '',
 ): Promise<Spoken | null> {
   const recipe = recipeOf(name);
-  if (recipe ?? language === 'en') return fliteRun(forms, recipe ?? { flite: 'slt', stretch: 1 }, 1, folder);
+  if (recipe || language === 'en') return fliteRun(forms, recipe ?? { flite: 'slt', stretch: 1 }, 1, folder);
   const info = voiceNamed(name) ?? voiceNamed(firstVoiceOf(language)?.name ?? '');
   return info && espeakRun(forms, info, 1, folder);
 }

@@ -123,11 +123,15 @@ export const metadataOf = (model: VoiceModel): Record<string, string> => ({
   sample_rate: String(model.rate),
 });
 
-/** "en_GB-alba-medium" as "Alba". */
+/** How files of voices are usually called: "en_GB-alba-medium"; without country or without quality too, not without both. */
+const USUAL_NAME =
+  /^[a-z]{2,3}(?:_[A-Z]{2}-(.+?)(?:-(?:x_low|low|medium|high))?|-(.+?)-(?:x_low|low|medium|high))$/;
+
+/** What a voice is called: "Alba". */
 function labelOf(file: string, title: string): string {
-  const parts = file.split('-');
-  const name = (parts.length > 1 ? parts[1] : title || parts[0]) ?? '';
-  const plain = name.replaceAll('_', ' ').trim().slice(0, 40) || 'A voice';
+  const usual = USUAL_NAME.exec(file);
+  const name = usual?.[1] ?? usual?.[2] ?? (title || file);
+  const plain = name.replaceAll(/[_-]+/g, ' ').trim().slice(0, 40) || 'A voice';
   return plain.slice(0, 1).toUpperCase() + plain.slice(1);
 }
 

@@ -44,6 +44,10 @@ describe('the JSON beside a voice', () => {
       'Three of us, zoe',
     ]);
     expect(new Set(voices.map((v) => v.name)).size).toBe(3);
+    const label = (file: string, title = '') => voicesOfModel({ ...model(), title }, 'a', file)[0]?.label;
+    expect(label('de-karl-x_low')).toBe('Karl');
+    expect(label('my-own-voice')).toBe('My own voice');
+    expect(label('voice-1f2e3d', 'grandma')).toBe('Grandma');
     const crowd = model({ num_speakers: 900 });
     expect([crowd.speakers.length, crowd.people]).toEqual([MOST_SPEAKERS, 900]);
   });

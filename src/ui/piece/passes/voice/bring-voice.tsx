@@ -12,7 +12,9 @@ export function BringVoice({ onBrought }: { onBrought(name: string, language: st
   const { message } = App.useApp();
   const [coming, setComing] = useState(false);
   const [open, setOpen] = useState(false);
-  const away = own.filter((v) => v.away);
+  // A model of several people goes and comes as a whole.
+  const modelOf = ({ name }: { name: string }) => name.split('.')[0];
+  const away = own.filter((v, i) => v.away && own.findIndex((o) => modelOf(o) === modelOf(v)) === i);
   const bring = async (files: readonly File[]) => {
     setComing(true);
     let wanted: string | null = null;
