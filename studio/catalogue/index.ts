@@ -28,6 +28,7 @@ const SUBJECTS = [
   'chores',
   'public',
   'wild',
+  'at-hand',
 ] as const;
 
 const rect = Joi.object({

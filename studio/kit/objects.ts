@@ -2,13 +2,16 @@ import type { Drawings } from '../catalogue/slots.ts';
 import { APPLIANCES } from './objects/appliances.ts';
 import { ARTS } from './objects/arts.ts';
 import { BUILDING } from './objects/building.ts';
+import { CARRIED } from './objects/carried.ts';
 import { CLOTHING } from './objects/clothing.ts';
 import { DEVICES } from './objects/devices.ts';
 import { DRINKS } from './objects/drinks.ts';
+import { EMBLEMS } from './objects/emblems.ts';
 import { FARM_ANIMALS } from './objects/farm-animals.ts';
 import { FEAST } from './objects/feast.ts';
 import { FOREST_ANIMALS } from './objects/forest-animals.ts';
 import { FURNITURE } from './objects/furniture.ts';
+import { GADGETS } from './objects/gadgets.ts';
 import { GESTURES } from './objects/gestures.ts';
 import { HEALTH } from './objects/health.ts';
 import { HOUSEHOLD } from './objects/household.ts';
@@ -19,6 +22,7 @@ import { MEALS } from './objects/meals.ts';
 import { MEASURE } from './objects/measure.ts';
 import { MESSAGES } from './objects/messages.ts';
 import { MONEY } from './objects/money.ts';
+import { ODDITIES } from './objects/oddities.ts';
 import { ORDER } from './objects/order.ts';
 import { OUTING } from './objects/outing.ts';
 import { PETS } from './objects/pets.ts';
@@ -68,4 +72,8 @@ export const objects = {
   ...SIGNS,
   ...MEASURE,
   ...TOOLS,
+  ...GADGETS,
+  ...CARRIED,
+  ...ODDITIES,
+  ...EMBLEMS,
 } satisfies Drawings;

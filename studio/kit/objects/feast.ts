@@ -4,7 +4,7 @@ import { nth } from '../named.ts';
 import * as nature from '../nature.ts';
 import type { Point } from '../paint.ts';
 import * as paths from '../paths.ts';
-import { shade } from './parts.ts';
+import { block, oval, put, shade } from './parts.ts';
 
 /** Things of feasts. The middle of each thing's foot is at 0,0; about 500 units high. */
 export const FEAST = {
@@ -306,5 +306,105 @@ export const FEAST = {
       { lift: 4 },
     );
     if (!dead) P.piece(paths.rect(-112, -150, 224, 26), p.l('blue', 0.45), { lift: 0.6 });
+  },
+  /** From above. */
+  pasta(P) {
+    const p = P.pal;
+    oval(P, 0, 0, 420, 420, 'white', 4);
+    oval(P, 0, 0, 330, 330, 'white', 1, -0.06);
+    put(P, nature.wobble(P, 0, 0, 270, 0.05), 'doughD', 3);
+    P.clip(paths.circle(0, 0, 285), () => {
+      for (let i = 0; i < 34; i++) {
+        const [a, r] = [i * 2.4, 40 + ((i * 67) % 190)];
+        const [x, y] = [Math.cos(a) * r * 0.6, Math.sin(a) * r * 0.6];
+        const turn = (t: number, k: number): [number, number] => [
+          x + Math.cos(a + t) * r * k,
+          y + Math.sin(a + t) * r * k,
+        ];
+        P.piece(
+          paths.tube([turn(0, 0.9), turn(1.1, 0.6), turn(2.3, 0.7), turn(3.4, 0.95)], [17, 17, 17, 17]),
+          i % 3 ? p.l('corn', 0.32) : p.c('dough'),
+          { lift: 1.5 },
+        );
+      }
+    });
+    for (const [x, y, r] of [
+      [-70, -60, 46],
+      [80, 30, 52],
+      [-30, 100, 40],
+      [110, -100, 36],
+    ] as const)
+      put(P, nature.wobble(P, x, y, r, 0.08), 'tomato', 3);
+    for (const [x, y, a] of [
+      [10, -30, -0.6],
+      [10, -30, -2.4],
+      [10, -30, 1.2],
+    ] as const)
+      nature.leafP(P, x, y, 110, a, p.c('leaf'), { fat: 0.5, lift: 3 });
+    for (let i = 0; i < 22; i++) {
+      const [a, r] = [i * 2.1, ((i * 53) % 230) + 20];
+      P.piece(paths.rrect(Math.cos(a) * r, Math.sin(a) * r, 20, 8, 4), p.c('white'), { lift: 1 });
+    }
+  },
+  riceBowl(P) {
+    const p = P.pal;
+    for (const [x, r] of [
+      [150, 0.5],
+      [215, 0.56],
+    ] as const)
+      P.at(x, -470, () => block(P, -9, -330, 18, 520, 8, 'woodD', 3), { rot: r });
+    put(
+      P,
+      paths.smooth(
+        [
+          [-290, -330],
+          [-200, -470],
+          [0, -520],
+          [200, -470],
+          [290, -330],
+        ],
+        true,
+        0.8,
+      ),
+      'white',
+      3,
+    );
+    for (let i = 0; i < 46; i++)
+      P.at(
+        -230 + ((i * 97) % 460),
+        -350 - ((i * 41) % 130) * (1 - Math.abs(((i * 97) % 460) - 230) / 300),
+        () => P.piece(paths.ellipse(0, 0, 19, 8), p.c(i % 2 ? 'flour' : 'cream'), { lift: 1 }),
+        { rot: i * 1.3 },
+      );
+    for (const [x, y, a] of [
+      [-70, -470, -0.9],
+      [30, -500, -2.0],
+    ] as const)
+      nature.leafP(P, x, y, 90, a, p.c('leaf'), { lift: 2 });
+    for (const [x, y] of [
+      [90, -450],
+      [-140, -410],
+      [10, -430],
+    ] as const)
+      oval(P, x, y, 40, 26, 'carrot', 3);
+    P.piece(
+      paths.smooth(
+        [
+          [-330, -350],
+          [330, -350],
+          [230, -80],
+          [120, -20],
+          [-120, -20],
+          [-230, -80],
+        ],
+        true,
+        0.55,
+      ),
+      shade(P, p.c('navy'), -330, 330),
+      { lift: 5 },
+    );
+    block(P, -120, -40, 240, 44, 10, 'navy', 3, -0.2);
+    for (let i = 0; i < 7; i++)
+      P.line(paths.circle(-210 + i * 70, -230 + Math.abs(i - 3) * 8, 22), p.c('cream'), 7, 0.8);
   },
 } satisfies Drawings;
