@@ -1,6 +1,6 @@
 import type { CheckName, Mark } from '../core/proof/proof.ts';
 import { clock } from '../core/time.ts';
-import type { Legibility } from '../core/timeline/types.ts';
+import type { Legibility, RemedyKind } from '../core/timeline/types.ts';
 import { failureWords } from './failures.ts';
 import { languageWords } from './voices.ts';
 
@@ -128,7 +128,28 @@ export function marksWords(marks: readonly Mark[], placeOf: (sceneId: string) =>
 export const markWords = (m: Mark): string => (WORDS[m.check] as (m: Mark) => string)(m);
 
 /** What the repair of a mark does; null where there is none. */
-export const repairWords = (m: Mark): string | null => (m.repair ? (REPAIRS[m.check] ?? 'Mend it') : null);
+export function repairWords(m: Mark): string | null {
+  if (!m.repair) return null;
+  const particular = m.check === 'legible' && m.remedy ? REMEDIES[m.remedy] : REPAIRS[m.check];
+  return particular ?? 'Mend it';
+}
+
+/** What the repairs of marks of a kind do: what each does, where they do the same. */
+export function repairsWords(marks: readonly Mark[]): string {
+  const [first, ...others] = new Set(marks.flatMap((m) => repairWords(m) ?? []));
+  const check = marks[0]?.check;
+  return (others.length ? check && REPAIRS[check] : first) ?? 'Mend them';
+}
+
+const REMEDIES: Record<RemedyKind, string> = {
+  lighter: 'Make the words lighter',
+  darker: 'Make the words darker',
+  behind: 'Change the colour behind them',
+  outline: 'Draw an outline round the letters',
+  shade: 'Shade the picture behind them',
+  strip: 'Put a strip under them',
+  place: 'Move them to a calmer place',
+};
 
 const REPAIRS: Partial<Record<CheckName, string>> = {
   'reading-speed': 'Let it stand longer',

@@ -1,6 +1,7 @@
 import type { LookReason } from '../core/look/choose.ts';
 import type { FamilyKind } from '../core/look/families.ts';
 import type { MoodOfLook } from '../core/look/moods.ts';
+import type { RevealOrder } from '../core/look/reveals.ts';
 import type { Align } from '../core/look/types.ts';
 import type { Ground, SceneLook, Stress } from '../core/piece/types.ts';
 
@@ -10,6 +11,8 @@ export const styleWords: Record<keyof SceneLook, string> = {
   reveal: 'Reveal',
   delayMs: 'Delay',
   revealMs: 'Length of the reveal',
+  order: 'Order of lines',
+  goneMs: 'Gone before the end',
   family: 'Typeface',
   weight: 'Weight',
   italic: 'Italics',
@@ -32,6 +35,12 @@ export const groundWords: Record<Ground, string> = {
   panel: 'One panel',
   shade: 'Shade of the picture',
   outline: 'Outline of the letters',
+};
+
+export const orderWords: Record<RevealOrder, string> = {
+  down: 'From the first line',
+  up: 'From the last line',
+  together: 'All lines together',
 };
 
 export const stressWords: Record<Stress, string> = {

@@ -34,6 +34,8 @@ const CHANGES: { [K in keyof Style]: NonNullable<Style[K]> } = {
     reveal: 'letters',
     delayMs: 500,
     revealMs: 900,
+    order: 'up',
+    goneMs: 400,
     family: 'lora',
     weight: 300,
     italic: true,

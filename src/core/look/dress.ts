@@ -21,6 +21,8 @@ export interface Dress {
   bare: boolean;
   /** Where the writer put the words, by format. */
   places: Style['places'];
+  /** The same with something else changed. */
+  changed(change: Partial<Style>): Dress;
 }
 
 /** A ground that the writer chose without a colour. */
@@ -28,7 +30,7 @@ const PANEL_RADIUS = 10;
 const OUTLINE = { width: 0.075 } as const;
 /** Least shade behind words that a writer wants on the picture itself. */
 const SHADE_LEAST = 0.18;
-const SHADE_COLOUR = '#0b0a0f';
+export const SHADE_COLOUR = '#0b0a0f';
 
 /** By what the piece changes and what the scene changes, as they are: documents are never changed in place. */
 const known = new WeakMap<Style, WeakMap<SceneLook | typeof NO_CHANGES, Map<string, Dress>>>();
@@ -87,9 +89,15 @@ function dressed(key: string, name: LookName, layout: WordLayout, c: Style, logo
       kind: c.reveal ?? grounded.reveal.kind,
       delay: c.delayMs === null ? grounded.reveal.delay : msToFrames(c.delayMs),
       frames: c.revealMs === null ? grounded.reveal.frames : Math.max(1, msToFrames(c.revealMs)),
+      order: c.order ?? grounded.reveal.order,
+      gone: c.goneMs === null ? grounded.reveal.gone : msToFrames(c.goneMs),
     },
   };
-  return { key, name, look, style, faces, bare: c.ground === 'none', places: c.places };
+  const changed = (change: Partial<Style>): Dress => {
+    const changes = { ...c, ...change };
+    return dressed(contentKey({ name, layout, changes, logo }), name, layout, changes, logo);
+  };
+  return { key, name, look, style, faces, bare: c.ground === 'none', places: c.places, changed };
 }
 
 const faceOf = (of: Face, c: Style): Face => ({

@@ -24,5 +24,9 @@ export const REVEALS = {
   counted,
 } satisfies Record<string, Reveal>;
 
+/** The order in which the lines of a page come: from the first, from the last, or all with the first. */
+export const REVEAL_ORDERS = ['down', 'up', 'together'] as const;
+export type RevealOrder = (typeof REVEAL_ORDERS)[number];
+
 export type RevealKind = keyof typeof REVEALS;
 export const REVEAL_KINDS = Object.keys(REVEALS) as RevealKind[];

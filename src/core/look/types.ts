@@ -4,7 +4,7 @@ import type { Font } from './fonts.ts';
 import type { ByFormat, Format, Size } from './formats.ts';
 import type { WordLayout } from './layouts.ts';
 import type { MoodOfLook } from './moods.ts';
-import type { RevealKind } from './reveals.ts';
+import type { RevealKind, RevealOrder } from './reveals.ts';
 import type { TransitionKind } from './transitions.ts';
 import type { Arrange } from './typeset/arrange.ts';
 
@@ -103,8 +103,11 @@ export interface RevealStyle {
   delay: Frames;
   /** Until a line or a ground is there, from where it begins. */
   frames: Frames;
-  /** Between the beginnings of lines. */
+  /** Between the beginnings of lines, and which of them is the first. */
   lineDelay: Frames;
+  order: RevealOrder;
+  /** The words are gone by so much before their scene is. */
+  gone: Frames;
   /** How far the first line is on when its page begins. */
   lead: Frames;
   /** Until a word is there, and until the mark of a word that was said is gone. */
@@ -264,6 +267,8 @@ export interface LayoutRule {
     stand: Stand;
     /** Only shown while captions are switched on. */
     caption: boolean;
+    /** The number says which one of a list it is, and not how many: it never counts up. */
+    ordinal?: true;
   } | null;
   /** The scene holds so long after its voice. */
   hold: 'short' | 'long';

@@ -35,6 +35,7 @@ const line = (words: PlacedWord[], more: Partial<PlacedLine> = {}): PlacedLine =
 });
 const style = (kind: RevealKind, more: Partial<RevealStyle> = {}): RevealStyle => ({
   ...{ kind, delay: 0 as never, frames: 10 as never, lineDelay: 4, lead: 0, wordFrames: 4, unsaidFrames: 4 },
+  ...{ order: 'down' as const, gone: 0 as never },
   wholeAtOpening: false,
   ...more,
 });
@@ -53,8 +54,14 @@ const block = (lines: PlacedLine[], more: Partial<WordsBlock> = {}): WordsBlock 
   box: { x: 100, y: 130, width: 120, height: 30 },
   ...more,
 });
-const at = (of: WordsBlock, frame: number, more: Partial<typeof STAGE> = {}, opening = false): Draw[] =>
-  wordDraws(of, { frame: frame as never, length: 90 as never, opening }, { ...STAGE, ...more });
+const at = (
+  of: WordsBlock,
+  frame: number,
+  more: Partial<typeof STAGE> = {},
+  opening = false,
+  closing = false,
+): Draw[] =>
+  wordDraws(of, { frame: frame as never, length: 90 as never, opening, closing }, { ...STAGE, ...more });
 
 const isText = (d: Draw): d is TextureDraw & { texture: TextTexture } =>
   d.kind === 'texture' && d.texture.kind === 'text';
@@ -77,6 +84,13 @@ describe('words of a block', () => {
     expect(at(of, 85).every((d) => d.alpha === 1)).toBe(true);
     const last = at(of, 89).map((d) => d.alpha);
     expect(last.every((a) => a > 0 && a < 0.4)).toBe(true);
+    // What the piece ends with stays to its last frame, with what is under it.
+    const card = block([line([word('Ferry', 100)])], { scrim: { colour: '#ffffff', alpha: 0.5, frames: 8 } });
+    for (const closing of [false, true]) {
+      const draws = at(card, 89, {}, false, closing);
+      expect(draws.filter(isText).some((d) => d.alpha === 1)).toBe(closing);
+      expect(shapes(draws).some((d) => d.alpha === 0.5)).toBe(closing);
+    }
     // A page that another one follows goes less.
     const two = block([], {
       pages: [
@@ -88,6 +102,30 @@ describe('words of a block', () => {
     expect(leaving?.texture.text).toBe('One');
     expect(leaving?.alpha).toBeGreaterThan(0.5);
     expect(at(two, 40).find(isText)?.texture.text).toBe('Two');
+  });
+
+  it('come line by line from the first, from the last, or all together', () => {
+    const lines = ['One', 'Two', 'Three'].map((t, i) => line([word(t, 100)], { y: 150 + i * 40 }));
+    const there = (order: RevealStyle['order']) =>
+      at(block(lines, { reveal: style('faded', { order }) }), 1)
+        .filter(isText)
+        .map((d) => d.texture.text);
+    expect(there('down')).toEqual(['One']);
+    expect(there('up')).toEqual(['Three']);
+    expect(there('together')).toEqual(['One', 'Two', 'Three']);
+  });
+
+  it('go before their scene does, with what is under them, where they shall', () => {
+    const pages = [
+      { start: 0 as never, end: 60 as never, lines: [line([word('One', 100)])], underline: null },
+    ];
+    const scrim = { colour: '#ffffff', alpha: 0.5, frames: 8 };
+    const early = block([], { pages, scrim });
+    for (const closing of [false, true]) {
+      expect(at(early, 50, {}, false, closing).length).toBe(2);
+      expect(at(early, 59, {}, false, closing).every((d) => d.alpha < 0.5)).toBe(true);
+      expect(at(early, 61, {}, false, closing).filter((d) => d.alpha > 0)).toEqual([]);
+    }
   });
 
   it('are there letter by letter: the last one is cut where it ends', () => {

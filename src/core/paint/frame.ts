@@ -10,7 +10,7 @@ import { groundDraw, shotDraws } from './pictures.ts';
 import { wordDraws } from './words.ts';
 
 /** Goes into the key of every rendered segment: raise it with any change of what is drawn. */
-export const PAINTER_VERSION = 8;
+export const PAINTER_VERSION = 9;
 
 /** A frame of a piece, named by its scene, so that a segment does not depend on where it stands in the piece. */
 export interface Moment {
@@ -32,7 +32,8 @@ export function frameAt(timeline: Timeline, { index, frame }: Moment, size: Size
   if (scene.words) {
     const length = scene.end - scene.start;
     const scale = width / timeline.width;
-    draws.push(...wordDraws(scene.words, { frame, length, opening: index === 0 }, { ...size, scale }));
+    const ends = { opening: index === 0, closing: index === timeline.scenes.length - 1 };
+    draws.push(...wordDraws(scene.words, { frame, length, ...ends }, { ...size, scale }));
   }
   return { width, height, ground: scene.colours.ground, draws };
 }

@@ -21,7 +21,11 @@ function drawn(more: Partial<Scene> & { shown: string }, frame: number, opening 
   const t = compile(piece([scene('a', more.shown, more)]), NO_FACTS, setter());
   const s = t.scenes[0];
   if (!s?.words) throw new Error('the scene has no words');
-  const draws = wordDraws(s.words, { frame, length: s.end - s.start, opening }, { ...t, scale: 1 });
+  const draws = wordDraws(
+    s.words,
+    { frame, length: s.end - s.start, opening, closing: false },
+    { ...t, scale: 1 },
+  );
   const texts = draws.flatMap((d) => {
     return d.kind === 'texture' && d.texture.kind === 'text' ? [{ ...d.texture, draw: d }] : [];
   });

@@ -1,7 +1,7 @@
 import { easeOut } from '../look/easing.ts';
 import type { Size } from '../look/formats.ts';
 import type { RevealLine, RevealMoment } from '../look/reveals/types.ts';
-import { REVEALS } from '../look/reveals.ts';
+import { REVEALS, type RevealOrder } from '../look/reveals.ts';
 import { moved, scaled } from '../look/transitions/draws.ts';
 import type { Frames } from '../time.ts';
 import type { Page, PlacedGround, PlacedLine, PlacedWord, Shape, WordsBlock } from '../timeline/types.ts';
@@ -11,11 +11,12 @@ import { placed, wholeOf } from './pictures.ts';
 import { standingText } from './standing-text.ts';
 import type { ShadeTexture } from './textures.ts';
 
-/** The frame of a scene of so many frames; opening: the piece begins with this scene. */
+/** The frame of a scene of so many frames; opening, closing: the piece begins and ends with this scene. */
 export interface WordsMoment {
   frame: Frames;
   length: Frames;
   opening: boolean;
+  closing: boolean;
 }
 
 /** What the words stand on: a frame in pixels, and how many of them a pixel of the stage is. */
@@ -28,14 +29,24 @@ const FAINTEST = 0.01;
 /** Frames until a panel and its ornaments are there. */
 const PANEL_FRAMES = 8;
 
+/** Which line of so many comes as which. */
+const ORDER: Record<RevealOrder, (index: number, lines: number) => number> = {
+  down: (i) => i,
+  up: (i, n) => n - 1 - i,
+  together: () => 0,
+};
+
 /** A scene's words at a moment. All that is asked here is what is drawn; how it looks stands in the block. */
 export function wordDraws(block: WordsBlock, moment: WordsMoment, stage: Stage): Draw[] {
-  const { frame, length, opening } = moment;
+  const { frame, length, opening, closing } = moment;
   const page = block.pages.find((p) => frame >= p.start && frame < p.end);
   if (!page) return [];
   const first = opening && page.start === 0;
   const { frames, share } = block.leave;
-  const alpha = 1 - easeOut((frame - (page.end - frames)) / frames) * (page.end >= length ? 1 : share);
+  const last = page === block.pages.at(-1);
+  // With the last frame a player stands still: what the piece ends with stays there.
+  const goes = last && closing && page.end >= length ? 0 : last ? 1 : share;
+  const alpha = 1 - easeOut((frame - (page.end - frames)) / frames) * goes;
   const turned = turn(block, frame, first, stage.scale);
   const { standing, reveal: style } = block;
   const reveal: RevealMoment = {
@@ -43,8 +54,8 @@ export function wordDraws(block: WordsBlock, moment: WordsMoment, stage: Stage):
     pageLetters: page.lines.reduce((n, l) => n + l.words.reduce((m, w) => m + w.letters, 0), 0),
   };
   const draws = underWords(block, moment, stage, turned);
-  page.lines.forEach((line, index) => {
-    draws.push(...lineDraws(line, index, reveal, alpha, turned));
+  page.lines.forEach((line, i) => {
+    draws.push(...lineDraws(line, ORDER[style.order](i, page.lines.length), reveal, alpha, turned));
   });
   const line = underline(block, page, frame, first);
   if (line) draws.push(shapeDraw(line, alpha, turned));
@@ -53,10 +64,11 @@ export function wordDraws(block: WordsBlock, moment: WordsMoment, stage: Stage):
 
 /** What stands under the words as long as the scene has any: it does not come and go with their pages. */
 function underWords(block: WordsBlock, moment: WordsMoment, stage: Stage, turned: Affine): Draw[] {
-  const { frame, length, opening } = moment;
+  const { frame, length, opening, closing } = moment;
   const { frames } = block.leave;
   const whole = opening && block.reveal.wholeAtOpening;
-  const leaves = 1 - easeOut((frame - (length - frames)) / frames);
+  const end = block.pages.at(-1)?.end ?? length;
+  const leaves = closing && end >= length ? 1 : 1 - easeOut((frame - (end - frames)) / frames);
   const comes = (within: Frames) => leaves * (whole ? 1 : easeOut((frame + 1) / within));
   const draws: Draw[] = [];
   const { scrim, shade, panel, ornaments } = block;

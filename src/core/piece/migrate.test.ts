@@ -46,6 +46,7 @@ describe('stored pieces of every version', () => {
     ['6', stored(6)],
     ['7', stored(7)],
     ['8', stored(8)],
+    ['9', stored(9)],
   ])(
     'version %s: opened, undone to the beginning and redone to the end',
     (version, { first, doc, entries }) => {

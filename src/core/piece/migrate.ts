@@ -10,6 +10,7 @@ import { fromV5 } from './migrations/v5.ts';
 import { fromV6 } from './migrations/v6.ts';
 import { fromV7 } from './migrations/v7.ts';
 import { fromV8 } from './migrations/v8.ts';
+import { fromV9 } from './migrations/v9.ts';
 import { editSchema, pieceSchema } from './schema.ts';
 import { PIECE_VERSION, type Piece } from './types.ts';
 
@@ -24,6 +25,7 @@ const MIGRATIONS: readonly Migration[] = [
   fromV6,
   fromV7,
   fromV8,
+  fromV9,
 ];
 
 /**

@@ -4,7 +4,7 @@ import type { Format } from '../look/formats.ts';
 import { GRADE_NAMES, type GradeName } from '../look/grades.ts';
 import { LAYOUT_NAMES, type Layout } from '../look/layouts.ts';
 import { LOOK_NAMES, type LookName } from '../look/looks.ts';
-import { REVEAL_KINDS, type RevealKind } from '../look/reveals.ts';
+import { REVEAL_KINDS, REVEAL_ORDERS, type RevealKind, type RevealOrder } from '../look/reveals.ts';
 import { TRANSITION_KINDS, type TransitionKind } from '../look/transitions.ts';
 import { ALIGNS, type Align } from '../look/types.ts';
 import { MOOD_NAMES, type Mood } from '../music/moods.ts';
@@ -19,7 +19,7 @@ import { type Delivery, deliverySchema, type KitEntry, kitEntrySchema, newDelive
 import { type PictureReason, reasonSchema } from './reasons.ts';
 import { type Translation, translationSchema } from './translations.ts';
 
-export const PIECE_VERSION = 9;
+export const PIECE_VERSION = 10;
 
 /** A picture of the shelf is painted in two views; one from elsewhere has the one that its proportions give. */
 export type ViewName = 'wide' | 'tall';
@@ -184,6 +184,9 @@ const STYLE_FIELDS = {
   reveal: change<RevealKind>(oneOf(REVEAL_KINDS)),
   delayMs: change<Milliseconds>(Joi.number().integer().min(0).max(LIMITS.revealMs)),
   revealMs: change<Milliseconds>(Joi.number().integer().min(0).max(LIMITS.revealMs)),
+  /** Which line comes first; and by how long before their scene the words are gone. */
+  order: change<RevealOrder>(oneOf(REVEAL_ORDERS)),
+  goneMs: change<Milliseconds>(Joi.number().integer().min(0).max(LIMITS.revealMs)),
   family: change<FamilyName>(oneOf(CHOSEN_FAMILIES)),
   /** 100 to 900. */
   weight: change<number>(Joi.number().integer().min(100).max(900)),

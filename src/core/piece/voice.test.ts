@@ -1,6 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { castDraft, castSpeakers, languageOfPiece } from '../sound/cast.ts';
-import { SPOKEN_LANGUAGES, VOICES, voiceNamed } from '../sound/voices.ts';
 import { applyEdit, type Edit } from './edit.ts';
 import {
   chooseRecording,
@@ -11,7 +9,7 @@ import {
   takeRecording,
   trimRecording,
 } from './record.ts';
-import { piece, scene } from './testing.ts';
+import { piece } from './testing.ts';
 import { type Piece, type Scene, voiceIn } from './types.ts';
 import {
   changeVoice,
@@ -71,49 +69,6 @@ describe('the voice of a scene', () => {
     expect(p.says).toEqual([{ written: 'osierwick', said: 'two' }]);
     expect(setSaying(p, { written: ' ', said: 'x' })).toBeNull();
     expect(done(p, removeSaying(p, 'osierwick')).says).toEqual([]);
-  });
-});
-
-describe('the cast of a draft', () => {
-  const said = (...lines: [string | null, string][]): Piece =>
-    piece(lines.map(([speaker, words], i) => scene(`s${i}`, words, { speaker })));
-
-  it('gives every speaker another voice, and the first that of the piece when nobody else speaks', () => {
-    const all = castDraft(said(['A', 'x'], ['B', 'y'], ['A', 'z'], ['C', 'w']));
-    expect(all.speakers.map((s) => s.name)).toEqual(['A', 'B', 'C']);
-    expect(all.speakers[0]?.voice).toEqual(all.voice);
-    const told = castDraft(said([null, 'x'], ['A', 'y']));
-    expect(told.speakers[0]?.voice.name).not.toBe(told.voice.name);
-    const crowd = castSpeakers(
-      said(...Array.from({ length: 20 }, (_, i): [string, string] => [`P${i}`, 'x'])),
-    );
-    expect(new Set(crowd.map((s) => `${s.voice.name} ${s.voice.pitch}`)).size).toBe(20);
-  });
-
-  it('goes by first names where they are known', () => {
-    const p = castDraft(said([null, 'x'], ['Jon', 'y'], ['Sophie', 'z'], ['Captain', 'w']));
-    expect(p.speakers.map((s) => voiceNamed(s.voice.name)?.of).slice(0, 2)).toEqual(['man', 'woman']);
-    const first = castDraft(said(['Jon', 'x'], ['Sophie', 'y']));
-    expect(voiceNamed(first.speakers[0]?.voice.name ?? '')?.of).toBe('man');
-  });
-
-  it('has a voice that speaks the language of the words, unless one was asked for', () => {
-    const german =
-      'In der kleinen Gasse hinter dem Markt repariert ein alter Mann jeden Donnerstag die Uhren der ganzen Stadt.';
-    const draft = said([null, german], ['A', german]);
-    const cast = castDraft(draft);
-    expect(voiceNamed(cast.voice.name)?.language).toBe('de');
-    expect(voiceNamed(cast.speakers[0]?.voice.name ?? '')?.language).toBe('de');
-    expect(castDraft(draft, true).voice.name).toBe('maud');
-    expect(languageOfPiece(said([null, 'Too short.']))).toBeNull();
-  });
-
-  it('has at least twelve English voices and two in each of at least fifteen other languages', () => {
-    expect(VOICES.filter((v) => v.language === 'en').length).toBeGreaterThanOrEqual(12);
-    expect(SPOKEN_LANGUAGES.length).toBeGreaterThan(15);
-    expect(new Set(VOICES.map((v) => v.name)).size).toBe(VOICES.length);
-    for (const l of SPOKEN_LANGUAGES)
-      expect(VOICES.filter((v) => v.language === l).length).toBeGreaterThanOrEqual(2);
   });
 });
 

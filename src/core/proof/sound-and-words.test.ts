@@ -196,7 +196,7 @@ describe('sound', () => {
     expect(of('music-loud', piece(spoken, { beds: music(0) }))).toEqual([]);
     expect(of('music-loud', piece(spoken, { beds: music(-9) }))).toEqual([]);
     const p = piece(spoken, { beds: music(6) });
-    expect(of('music-loud', p)).toMatchObject([{ sceneId: 'a', underLu: 6.9 }]);
+    expect(of('music-loud', p)).toMatchObject([{ sceneId: 'a', underLu: 7.3 }]);
     expect(mended('music-loud', p).beds[0]?.gainDb).toBe(0);
     expect(of('music-loud', piece(spoken, { beds: music(0, 0) }))).toHaveLength(1);
     const silent = spoken.map((s) => ({ ...s, spoken: '' }));

@@ -35,7 +35,7 @@ export function takeKey(text: string, voice: PieceVoice, says: readonly Saying[]
   const have = takeKeys.get(asked);
   if (have !== undefined) return have;
   const key = contentKey({
-    take: 2,
+    take: 3,
     text: text.replace(/\s+/g, ' ').trim(),
     voice: voice.name,
     pace: voice.pace,
@@ -83,7 +83,7 @@ export const trackKey = (source: TrackSource, lengthMs: Milliseconds, steady = f
     source.kind === 'composed'
       ? { mood: source.mood, seed: source.seed }
       : { brought: source.trackId, startMs: source.startMs };
-  return contentKey({ track: 6, ...of, lengthMs, ...(steady ? { steady } : {}) });
+  return contentKey({ track: 8, ...of, lengthMs, ...(steady ? { steady } : {}) });
 };
 
 /** The length of the track for a stretch of so many frames. */

@@ -13,7 +13,8 @@ import type { LayoutStyle, PartStyle, Rect } from '../look/types.ts';
 import type { Behind } from './behind.ts';
 import type { Legibility } from './types.ts';
 
-interface Asked {
+/** Words, and what is behind them. */
+export interface Asked {
   dress: Dress;
   stage: Size;
   /** Of the words. */
@@ -116,6 +117,12 @@ function worstOf(
   return worst ?? { ratio: 21, needed: NEEDED.text, contrast: 106, on, ground: null };
 }
 
+/** The part of the stage that is behind words of a size. */
+export function roundWords({ x, y, width, height }: Rect, size: number): Rect {
+  const room = size * 0.15;
+  return { x: x - room, y: y - room, width: width + 2 * room, height: height + 2 * room };
+}
+
 /** Words without a ground of their own: over the picture, its scrim and its shade, or within an outline. */
 function onPicture(
   colours: readonly WordColour[],
@@ -125,14 +132,7 @@ function onPicture(
 ): Found {
   const { dress, behind, box, size } = asked;
   const { scrim } = dress.style;
-  const room = size * 0.15;
-  const wide = {
-    x: box.x - room,
-    y: box.y - room,
-    width: box.width + 2 * room,
-    height: box.height + 2 * room,
-  };
-  const seen = behind ? (behind.in(wide) ?? ANYTHING) : ANYTHING;
+  const seen = behind?.in(roundWords(box, size)) ?? ANYTHING;
   const scrimmed = (l: number) => (scrim ? under(l, scrim.colour, scrim.alpha) : l);
   const [darkest, lightest] = [scrimmed(seen.darkest), scrimmed(seen.lightest)];
   const on = behind?.hasPicture === false ? 'ground' : 'picture';

@@ -54,6 +54,7 @@ export function segments(
       tail,
       transition,
       opening: index === 0,
+      closing: index === timeline.scenes.length - 1,
       shots: drawnOf(shots),
       grading,
       words,

@@ -151,6 +151,27 @@ describe('stretches of music', () => {
 });
 
 describe('words', () => {
+  it('are gone before their scene is where they shall be, but are seen for half of what is left of it', () => {
+    const end = (goneMs: number | null, durationMs = 4000) => {
+      const look = { ...AS_THE_PIECE, goneMs };
+      const p = piece([quiet('a', durationMs, { shown: 'One line.', look: goneMs === null ? null : look })]);
+      return compile(p, NO_FACTS, setter()).scenes[0]?.words?.pages.at(-1)?.end;
+    };
+    expect(end(null)).toBe(msToFrames(4000));
+    expect(end(1000)).toBe(msToFrames(3000));
+    expect(end(9000)).toBe(msToFrames(2000));
+  });
+
+  it('that are a figure count, and those that say which one of a list it is do not', () => {
+    const counting = (layout: Scene['layout'], shown: string) =>
+      compile(piece([scene('a', shown, { layout })]), NO_FACTS, setter())
+        .scenes[0]?.words?.pages.flatMap((p) => p.lines.flatMap((l) => l.words))
+        .filter((w) => w.counts)
+        .map((w) => w.text);
+    expect(counting('figure', '4.9 / 5\nstars')).toEqual(['4.9']);
+    expect(counting('number', '4. A thank you keeps us going for 30 days.')).toEqual([]);
+  });
+
   it('come as the look has it, or as the scene’s exception has it', () => {
     const reveal = (look: Scene['look']) => {
       const t = compile(piece([scene('a', 'One two three.', { look })]), NO_FACTS, setter());

@@ -4,7 +4,7 @@ import type { TransitionKind } from '../look/transitions.ts';
 import type { LayoutStyle, Look, Ornament, Rect } from '../look/types.ts';
 import type { Part } from '../look/typeset/arrange.ts';
 import type { Relief } from '../picture/relief.ts';
-import type { Fit, Grading, TrackSource, ViewName } from '../piece/types.ts';
+import type { Fit, Grading, Style, TrackSource, ViewName } from '../piece/types.ts';
 import type { EffectName } from '../sound/effects.ts';
 import type { Decibels, Frames, Milliseconds, Samples } from '../time.ts';
 
@@ -142,6 +142,15 @@ export interface Page {
   underline: Shape | null;
 }
 
+/** What makes words stand out: their own colour, what is laid under them, or another place. */
+export type RemedyKind = 'lighter' | 'darker' | 'behind' | 'outline' | 'shade' | 'strip' | 'place';
+
+/** A change of the look of a scene after which its words can be read. */
+export interface Remedy {
+  kind: RemedyKind;
+  look: Partial<Style>;
+}
+
 /** How well words can be told from what is behind them, at their worst moment and place. */
 export interface Legibility {
   /** Contrast ratio, 1 to 21, and what it should be at least (WCAG 2.2, AA). */
@@ -153,6 +162,8 @@ export interface Legibility {
   on: 'strip' | 'panel' | 'ground' | 'picture' | 'outline';
   /** The one colour on which they stand; null on a picture. */
   ground: string | null;
+  /** Of words that do not stand out enough: the change that mends it and is seen least. */
+  remedy?: Remedy;
 }
 
 /** One ground for all lines of a block. */

@@ -1,7 +1,7 @@
 import { type Dress, dressOf } from '../look/dress.ts';
 import { cssFont } from '../look/fonts.ts';
 import type { Format, Size } from '../look/formats.ts';
-import { LAYOUTS, type Layout, type WordLayout } from '../look/layouts.ts';
+import { LAYOUTS, type Layout, layoutRule, type WordLayout } from '../look/layouts.ts';
 import { REVEALS } from '../look/reveals.ts';
 import type { GroundStyle, LayoutStyle, PartStyle, PlateStyle, Rect, Zone } from '../look/types.ts';
 import type { SetLine, SetText } from '../look/typeset/arrange.ts';
@@ -15,9 +15,9 @@ import { printedQuotes } from '../text/quotes.ts';
 import { hashtags } from '../text/tokens.ts';
 import type { Frames } from '../time.ts';
 import { type Behind, behindOf } from './behind.ts';
-import { legibleOn } from './legible-on.ts';
 import { offHeads } from './off-heads.ts';
 import { panelOf, shadeOf } from './panels.ts';
+import { legibleOrMended } from './remedy.ts';
 import type { SceneTime } from './times.ts';
 import type {
   Crop,
@@ -246,6 +246,10 @@ interface Placing extends Ground {
 
 type Placed = Pick<WordsBlock, 'pages' | 'box' | 'panel' | 'shade' | 'ornaments' | 'legibility' | 'onHead'>;
 
+/** When the last page goes: however early that shall be, it is seen for half of what is left of its scene. */
+const goneAt = (start: Frames, length: Frames, { reveal }: LayoutStyle): Frames =>
+  Math.max(start + Math.ceil((length - start) / 2), length - reveal.gone);
+
 /** Puts set lines on the stage. */
 function placePages(set: SetText, on: Placing): Placed {
   const { length, dress, stage, format, setter } = on;
@@ -262,12 +266,14 @@ function placePages(set: SetText, on: Placing): Placed {
     const first = page.lines[0]?.start ?? 0;
     const next = set.pages[p + 1]?.lines[0]?.start;
     const start = p === 0 ? 0 : (on.times[first]?.start ?? 0);
-    const end = next === undefined ? length : (on.times[next]?.start ?? length);
+    const end = next === undefined ? goneAt(start, length, style) : (on.times[next]?.start ?? length);
     const free = tallest - heights.page(page);
     let y = top.y + (centred ? Math.round(free / 2) : top.standsOn ? free : 0);
     let small = false;
     let before = 0;
-    const figure = set.words.findIndex((w, i) => i >= first && HAS_DIGIT.test(w.text));
+    const figure = layoutRule(on.layout).words?.ordinal
+      ? -1
+      : set.words.findIndex((w, i) => i >= first && HAS_DIGIT.test(w.text));
     const lines = page.lines.map((l) => {
       if (l.part === 'rest' && !small) y += heights.gap;
       small = l.part === 'rest';
@@ -281,8 +287,8 @@ function placePages(set: SetText, on: Placing): Placed {
   });
   const panel = style.panel && panelOf(style.panel, box, zone, stage);
   const around = panel?.around ?? box;
-  const { shade, legibility } = legibleOn({
-    ...{ dress, stage, box, behind: on.behind, size: set.font.size },
+  const { shade, legibility } = legibleOrMended({
+    ...{ dress, stage, format, box, behind: on.behind, size: set.font.size },
     restSize: set.pages[0]?.lines.find((l) => l.part === 'rest')?.font.size ?? null,
     highlighted: on.highlights.length > 0,
   });

@@ -1,5 +1,5 @@
 import { changeBed } from '../../piece/music.ts';
-import { MIX } from '../../sound/mix.ts';
+import { levelsOf, MIX } from '../../sound/mix.ts';
 import { SAMPLES_PER_FRAME } from '../../time.ts';
 import type { Check, Finding } from '../types.ts';
 
@@ -8,8 +8,8 @@ export interface MusicLoudFinding extends Finding {
   underLu: number;
 }
 
-/** Loudness of takes and of tracks, LUFS, and how far music has to lie under a voice at least, LU. */
-const LEVELS = { voice: -16, track: -18, least: 10 } as const;
+/** How far music has to lie under a voice at least, LU. */
+const LEAST = 10;
 
 /** Music covers the voice. Mended by the level that the mixer finds right. */
 export const musicLoud: Check<MusicLoudFinding> = {
@@ -17,12 +17,12 @@ export const musicLoud: Check<MusicLoudFinding> = {
   pass: 'music',
   find({ piece, timeline }) {
     return timeline.sound.beds.flatMap((bed) => {
-      const under =
-        bed.duckDb === null ? MIX.musicUnderVoiceDb + bed.gainDb : MIX.musicOpenDb + bed.gainDb - bed.duckDb;
-      const underLu = Math.round((LEVELS.voice - LEVELS.track - under) * 10) / 10;
+      const { under, carved } = levelsOf(bed);
+      const track = MIX.trackLufs + MIX.carveLu * (1 - carved);
+      const underLu = Math.round((MIX.takeLufs - track - under) * 10) / 10;
       const end = bed.start + bed.length;
       const spoken = timeline.sound.speech.some(([from, to]) => from < end && to > bed.start);
-      if (!spoken || underLu >= LEVELS.least) return [];
+      if (!spoken || underLu >= LEAST) return [];
       const at =
         timeline.scenes.findLast((s) => s.start * SAMPLES_PER_FRAME <= bed.start) ?? timeline.scenes[0];
       if (!at) return [];

@@ -18,7 +18,7 @@ export const readingSpeed: Check<SpeedFinding> = {
     rowsOf(input).flatMap(({ scene, at }) => {
       // No words are seen: captions may be off.
       if (!at.words) return [];
-      const ms = framesToMs(at.end - at.start);
+      const ms = framesToMs(at.words.pages.at(-1)?.end ?? at.end - at.start);
       const speed = charactersPerSecond(scene.shown, ms);
       if (speed <= READING_SPEED.tooFast) return [];
       const enough = Math.ceil((ms * speed) / READING_SPEED.brisk / 100) * 100;

@@ -1,0 +1,26 @@
+import { scenesOf } from './apply.ts';
+import type { Migration } from './types.ts';
+
+type Json = Record<string, unknown>;
+
+/** What version 10 can change of a look besides. */
+const ADDED: Json = { order: null, goneMs: null };
+
+const withAdded = (style: unknown): unknown =>
+  style && typeof style === 'object' ? { ...ADDED, ...style } : (style ?? null);
+
+const withLook = <T extends Json>(fields: T): T =>
+  'look' in fields ? { ...fields, look: withAdded(fields.look) } : fields;
+
+const withStyle = (fields: Json): Json =>
+  'style' in fields ? { ...fields, style: withAdded(fields.style) } : fields;
+
+/** Lines come in an order, and words may be gone before their scene is. */
+export const fromV9: Migration = {
+  doc: (doc) => ({ ...withStyle(doc), version: 10, scenes: scenesOf(doc).map((s) => withLook(s as Json)) }),
+  op(op) {
+    if (op.op === 'piece') return { ...op, patch: withStyle(op.patch as Json) };
+    if (op.op === 'insert') return { ...op, scene: withLook(op.scene as Json) };
+    return op.op === 'scene' ? { ...op, patch: withLook(op.patch as Json) } : op;
+  },
+};
