@@ -9,6 +9,7 @@ import { cutScript } from '../core/text/script.ts';
 import { CONFIG } from '../server/config.ts';
 import { run } from '../server/program.ts';
 import { nabPiece } from '../server/shelf/shelf.ts';
+import { benchAlignment } from './bench-align.ts';
 import { benchLooks } from './bench-looks.ts';
 import { LOADER, round } from './bench-measure.ts';
 import { benchReading } from './bench-read.ts';
@@ -41,6 +42,7 @@ export async function bench(argv: string[]): Promise<void> {
       shelf: await benchShelf(say),
       looks: await benchLooks(say),
       voices: await benchVoices(say),
+      alignment: await benchAlignment(say),
       draft: await draft(),
       render: await benchRender(folder, say),
     };

@@ -2,6 +2,7 @@ import { copyFile, mkdir, readFile, stat, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { CONFIG } from '../server/config.ts';
 import { allFontFiles, fontFaces } from '../server/frames/font-files.ts';
+import { unpackFonts } from '../server/frames/unpacked-fonts.ts';
 
 /** Files of packages that the browser asks for: in the package, and under public. */
 const DATA_FILES: readonly [from: string, to: string][] = [
@@ -14,12 +15,13 @@ const DATA_FILES: readonly [from: string, to: string][] = [
 
 const inPublic = (name: string): string => path.join(CONFIG.root, 'public', name);
 
-/** Lays fonts and dictionaries where the browser finds them; what is there already is left alone. */
+/** Lays fonts and dictionaries where the browser finds them, and fonts where the render does; what is there already is left alone. */
 export async function shipFiles(): Promise<void> {
   await mkdir(inPublic('fonts'), { recursive: true });
   await mkdir(inPublic('data'), { recursive: true });
   const fonts = allFontFiles();
   for (const { file, address } of fonts) await ship(file, `fonts/${address}.woff2`);
+  await unpackFonts(fonts);
   const faces = inPublic('fonts/faces.css');
   const css = fontFaces(fonts);
   if ((await readFile(faces, 'utf8').catch(() => '')) !== css) await writeFile(faces, css);

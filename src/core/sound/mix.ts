@@ -1,15 +1,21 @@
 import { type Decibels, msToSamples, SAMPLE_RATE, type Samples } from '../time.ts';
 import type { ClipSound, EffectSound, SoundBed, Timeline, TimelineScene } from '../timeline/types.ts';
+import { carved, RUN_UP } from './carve.ts';
 import { effectLength, effectSamples } from './effects.ts';
 import { joined } from './joined.ts';
 import { Limiter } from './limit.ts';
 import { LoudnessMeter } from './loudness.ts';
 
-/** Levels and times of the mix. Takes come in at -16 LUFS, tracks at -18. */
+/** Levels and times of the mix. */
 export const MIX = {
+  /** Loudness of a take, and of a track as it is under speech: carved, there it has to be even, and all tracks alike. */
+  takeLufs: -16,
+  trackLufs: -21,
+  /** By so much a track is louder when it is not carved, on the average. */
+  carveLu: 2.6,
   /** Music where nobody speaks, and under speech: gain on the track. */
   musicOpenDb: -4.2,
-  musicUnderVoiceDb: -10.9,
+  musicUnderVoiceDb: -8.3,
   /** The music goes down before the voice begins, and rises after it. */
   duckBeforeMs: 260,
   duckAfterMs: 700,
@@ -148,8 +154,13 @@ function scaled(x: Float32Array, gain: number): Float32Array {
   return out;
 }
 
-/** What is heard from one sample to another, before it is brought to its level. */
-function mixPart(timeline: Timeline, material: Material, start: Samples, end: Samples): Float32Array[] {
+/** What is heard from one sample to another, left and right, before it is brought to its level. */
+export function mixPart(
+  timeline: Timeline,
+  material: Material,
+  start: Samples,
+  end: Samples,
+): Float32Array[] {
   const part = { start, end, left: new Float32Array(end - start), right: new Float32Array(end - start) };
   for (const { voice } of timeline.scenes) {
     if (!voice || voice.start >= end || voice.start + voice.samples <= start) continue;
@@ -210,6 +221,17 @@ export interface GainPoint {
   db: Decibels;
 }
 
+/** Gain of a bed where nobody speaks, and under speech, dB; and how far it is carved there, 0 to 1. */
+export function levelsOf({ gainDb, duckDb }: Pick<SoundBed, 'gainDb' | 'duckDb'>) {
+  const open = MIX.musicOpenDb + gainDb;
+  const under = duckDb === null ? MIX.musicUnderVoiceDb + gainDb : open - duckDb;
+  return { open, under, carved: carvedAt(open - under) };
+}
+
+/** How far music is carved that is down by so much: wholly at the depth it has by itself. */
+const carvedAt = (down: Decibels): number =>
+  Math.min(1, Math.max(0, down) / (MIX.musicOpenDb - MIX.musicUnderVoiceDb));
+
 /** The level of the music over time, in samples of the piece: open where nobody speaks, down in time for every word. */
 export function gainCurve(
   speech: readonly (readonly [Samples, Samples])[],
@@ -218,8 +240,7 @@ export function gainCurve(
 ): GainPoint[] {
   const before = msToSamples(MIX.duckBeforeMs);
   const after = msToSamples(MIX.duckAfterMs);
-  const open = MIX.musicOpenDb + gainDb;
-  const under = duckDb === null ? MIX.musicUnderVoiceDb + gainDb : open - duckDb;
+  const { open, under } = levelsOf({ gainDb, duckDb });
   const points: GainPoint[] = [
     { at: 0, db: (speech[0]?.[0] ?? Number.POSITIVE_INFINITY) < before ? under : open },
   ];
@@ -257,7 +278,10 @@ function addClip(part: Part, sound: Sound, clip: ClipSound, samples: Samples): v
   }
 }
 
-/** Adds a track over its stretch; it begins and ends softly. The curve is counted in samples of the piece. */
+/**
+ * Adds a track over its stretch; it begins and ends softly. The curve is counted in samples of the piece. As far as it is
+ * down, so far it is carved.
+ */
 function addMusic(
   part: Part,
   track: Sound,
@@ -271,11 +295,17 @@ function addMusic(
   const from = Math.max(0, part.start - bed.start);
   const to = Math.min(length, part.end - bed.start);
   if (to <= from) return;
-  const [left, right = left] = track.read(from, to);
+  const runUp = Math.min(from, RUN_UP);
+  const read = track.read(from - runUp, to);
+  const [left, right = left] = read.map((c) => c.subarray(runUp));
+  const { open } = levelsOf(bed);
+  const under = curve.some((p) => p.db < open) ? read.map((c) => carved(c).subarray(runUp)) : [];
+  const [leftUnder = left, rightUnder = leftUnder] = under;
   let k = 0;
   // Where the curve is flat its gain is worked out once.
   let flat = Number.NaN;
   let level = 1;
+  let down = 0;
   for (let i = from; i < to; i++) {
     const o = bed.start + i;
     while (k < curve.length - 2 && (curve[k + 1] as GainPoint).at <= o) k++;
@@ -285,10 +315,14 @@ function addMusic(
       const t = b.at > a.at ? Math.min(1, Math.max(0, (o - a.at) / (b.at - a.at))) : 1;
       const db = a.db + (b.db - a.db) * t;
       level = 10 ** (db / 20);
+      down = carvedAt(open - db);
       flat = a.db === b.db ? a.db : Number.NaN;
     }
     const g = level * Math.min(1, i / fadeIn) * Math.min(1, (length - i) / fadeOut);
-    add(part, o, (left?.[i - from] as number) * g, (right?.[i - from] as number) * g);
+    const at = i - from;
+    const l = (left?.[at] as number) * (1 - down) + (leftUnder?.[at] as number) * down;
+    const r = (right?.[at] as number) * (1 - down) + (rightUnder?.[at] as number) * down;
+    add(part, o, l * g, r * g);
   }
 }
 

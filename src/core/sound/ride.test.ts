@@ -32,6 +32,29 @@ const ridden = (x: Float32Array): Float32Array => {
 };
 
 describe('a ride', () => {
+  it('takes nearly all of what is missing, most of what is too much, never more than so much, and passes silence over', () => {
+    const db = (shortTerm: number[], step: number) =>
+      20 * Math.log10(rideOf(shortTerm, -18)(((step + 0.5) * SAMPLE_RATE) / 10));
+    expect(db([-18, -18], 0)).toBeCloseTo(0);
+    expect(db([-22, -22], 0)).toBeCloseTo(4 * 0.9);
+    expect(db([-14, -14], 0)).toBeCloseTo(-4 * 0.7);
+    expect(db([-40, -40], 1)).toBeCloseTo(9);
+    expect(db([-2, -2], 1)).toBeCloseTo(-6);
+    // What is no music keeps the gain of what is beside it, before it and, at the beginning, after it.
+    const silence = Number.NEGATIVE_INFINITY;
+    expect(db([-22, silence, -45], 1)).toBeCloseTo(3.6);
+    expect(db([-22, silence, -45], 2)).toBeCloseTo(3.6);
+    expect(db([silence, silence, -14], 0)).toBeCloseTo(-2.8);
+    expect(db([silence, silence], 1)).toBeCloseTo(0);
+    expect(db([], 0)).toBe(0);
+    expect(db([-44, -18], 0)).toBeCloseTo(9);
+    // Between two steps it runs straight in dB, and stays before the first and after the last.
+    const ride = rideOf([-18, -22], -18);
+    expect(20 * Math.log10(ride(SAMPLE_RATE / 10))).toBeCloseTo(1.8);
+    expect(ride(0)).toBe(1);
+    expect(20 * Math.log10(ride(SAMPLE_RATE))).toBeCloseTo(3.6);
+  });
+
   it('makes slow swells small, up and down', () => {
     const swell = swelling(40, (s) => -20 + 9 * Math.sin(s / 5));
     expect(range(swell)).toBeGreaterThan(14);

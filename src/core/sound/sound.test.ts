@@ -5,9 +5,11 @@ import { midiFile } from '../music/midi.ts';
 import { MOODS } from '../music/moods.ts';
 import { msToSamples, SAMPLE_RATE, SAMPLES_PER_FRAME } from '../time.ts';
 import type { SoundBed, Timeline } from '../timeline/types.ts';
+import { CARVE } from './carve.ts';
+import { joined } from './joined.ts';
 import { limit } from './limit.ts';
 import { integratedLoudness, truePeak } from './loudness.ts';
-import { gainCurve, MIX, mix, soundOf } from './mix.ts';
+import { gainCurve, MIX, mix, mixPart, soundOf } from './mix.ts';
 
 const sine = (seconds: number, hz: number, dbfs: number) =>
   Float32Array.from(
@@ -134,6 +136,33 @@ describe('mix', () => {
     expect(truePeak([left, right])).toBeLessThanOrEqual(MIX.ceilingDb + 0.3);
     const again = mix(timeline(n), material);
     expect(again.left).toEqual(left);
+  });
+  it('carves the music under a voice, not where nobody speaks, and the same however it is cut', () => {
+    const n = SAMPLE_RATE * 10;
+    const silent = { take: () => null, clip: () => null };
+    const db = (x: Float32Array, from: number, to: number) =>
+      10 * Math.log10(x.subarray(from, to).reduce((sum, v) => sum + v * v, 0) / (to - from));
+    const drop = (hz: number) => {
+      const music = sine(10, hz, -15);
+      const [left] = mixPart(timeline(n), { ...silent, track: () => soundOf(music) }, 0, n);
+      if (!left) throw new Error('No sound.');
+      return db(left, 7 * SAMPLE_RATE, 9 * SAMPLE_RATE) - db(left, 2 * SAMPLE_RATE, 4 * SAMPLE_RATE);
+    };
+    const gains = MIX.musicOpenDb - MIX.musicUnderVoiceDb;
+    expect(drop(CARVE.hz) - gains).toBeCloseTo(-CARVE.db, 1);
+    for (const hz of [60, 12_000]) expect(Math.abs(drop(hz) - gains)).toBeLessThan(0.8);
+    const random = seeded('noise');
+    const noise = Float32Array.from({ length: n }, () => random() - 0.5);
+    const material = { ...silent, track: () => soundOf(noise) };
+    const [whole] = mixPart(timeline(n), material, 0, n);
+    const cut = [0, 77_777, 240_001].map((from, i, all) =>
+      mixPart(timeline(n), material, from, all[i + 1] ?? n),
+    );
+    const again = joined(cut.map(([left]) => left as Float32Array));
+    expect(again.length).toBe(n);
+    again.forEach((v, i) => {
+      if (Math.abs(v - (whole?.[i] ?? 0)) > 1e-6) throw new Error(`Other at ${i}.`);
+    });
   });
   it('plays on without a take or a track that is missing', () => {
     const { left } = mix(timeline(SAMPLE_RATE * 2), {

@@ -1,12 +1,14 @@
+import { CARVE } from '../../core/sound/carve.ts';
 import type { LoudnessMeter } from '../../core/sound/loudness.ts';
-import { rideOf } from '../../core/sound/ride.ts';
+import { MIX } from '../../core/sound/mix.ts';
+import { type Ride, rideOf } from '../../core/sound/ride.ts';
 import type { Samples } from '../../core/time.ts';
 import { run } from '../program.ts';
 import { meterOf, partsOf, wavOf } from '../sound/parts.ts';
 import { makeWhole } from '../store/files.ts';
 
-/** Loudness of a stored track. */
-const TRACK_LUFS = -18;
+/** A track is ridden so many times. */
+const ROUNDS = 3;
 
 const rideFor = ({ shortTerm, integrated }: LoudnessMeter) => rideOf(shortTerm, integrated);
 
@@ -17,12 +19,13 @@ export async function levelTrack(
   file: string,
   fadeSamples: Samples,
 ): Promise<void> {
-  const once = rideFor(meterOf(wav, samples));
-  // What three seconds hold is not even yet where they hold a soft beginning and what follows it.
-  const again = rideFor(meterOf(wav, samples, (v, i) => v * once(i)));
-  const ride = (i: Samples) => once(i) * again(i);
-  const loudness = meterOf(wav, samples, (v, i) => v * ride(i)).integrated;
-  const gain = Number.isFinite(loudness) ? 10 ** ((TRACK_LUFS - loudness) / 20) : 1;
+  // What three seconds hold is not even yet where they hold a soft beginning and what follows it: it is ridden again.
+  const rides: Ride[] = [];
+  const ride = (i: Samples) => rides.reduce((g, r) => g * r(i), 1);
+  for (let round = 0; round < ROUNDS; round++)
+    rides.push(rideFor(meterOf(wav, samples, (v, i) => v * ride(i), CARVE)));
+  const loudness = meterOf(wav, samples, (v, i) => v * ride(i), CARVE).integrated;
+  const gain = Number.isFinite(loudness) ? 10 ** ((MIX.trackLufs - loudness) / 20) : 1;
   const fade = Math.min(samples, fadeSamples);
   const levelled = partsOf(wav, samples, (v, i) => {
     const left = samples - i;

@@ -4,7 +4,7 @@ import { MOOD_NAMES } from '../../core/music/moods.ts';
 import { draftFromLines } from '../../core/outline/draft.ts';
 import { joined } from '../../core/sound/joined.ts';
 import { integratedLoudness, truePeak } from '../../core/sound/loudness.ts';
-import { gainCurve, MIX } from '../../core/sound/mix.ts';
+import { type Material, MIX, mixPart, type Sound, soundOf } from '../../core/sound/mix.ts';
 import { cutScript } from '../../core/text/script.ts';
 import { SAMPLE_RATE } from '../../core/time.ts';
 import type { Timeline } from '../../core/timeline/types.ts';
@@ -27,33 +27,21 @@ Come by, and bring what is broken.`;
 const VOICES = ['maud', 'fenn', 'bram', 'tam'];
 
 /** Voice and music of a timeline by themselves, as the mixer weighs them before the whole gets its level. */
-async function apart(timeline: Timeline): Promise<{ voice: Float32Array; music: Float32Array[] }> {
-  const n = timeline.sound.samples;
-  const voice = new Float32Array(n);
-  for (const s of timeline.scenes)
-    if (s.voice) {
-      const [x] = readWav(await readFile(takeFile(s.voice.key) ?? '')).channels;
-      if (x) voice.set(x.subarray(0, n - s.voice.start), s.voice.start);
-    }
+async function apart(timeline: Timeline): Promise<{ voice: Float32Array[]; music: Float32Array[] }> {
+  const takes = new Map<string, Sound>();
+  for (const { voice } of timeline.scenes)
+    if (voice) takes.set(voice.key, soundOf(...readWav(await readFile(takeFile(voice.key) ?? '')).channels));
   const [bed] = timeline.sound.beds;
   if (!bed?.track) throw new Error('No music.');
   const { stdout } = await run('ffmpeg', [
     ...['-v', 'error', '-i', trackFile(bed.track.key) ?? '', '-f', 'f32le', '-ac', '2', 'pipe:1'],
   ]);
-  const curve = gainCurve(timeline.sound.speech, n, bed);
-  let k = 0;
-  const music = [new Float32Array(n), new Float32Array(n)];
-  for (let i = 0; i < n; i++) {
-    while (k < curve.length - 2 && (curve[k + 1]?.at ?? 0) <= i) k++;
-    const [a, b] = [curve[k], curve[k + 1]];
-    if (!a || !b) continue;
-    const t = b.at > a.at ? Math.min(1, Math.max(0, (i - a.at) / (b.at - a.at))) : 1;
-    const gain = 10 ** ((a.db + (b.db - a.db) * t) / 20);
-    for (const c of [0, 1])
-      (music[c] as Float32Array)[i] =
-        gain * (i * 8 + c * 4 + 4 <= stdout.length ? stdout.readFloatLE(i * 8 + c * 4) : 0);
-  }
-  return { voice, music };
+  const both = new Float32Array(Uint8Array.from(stdout).buffer);
+  const track = soundOf(...[0, 1].map((c) => both.filter((_, i) => i % 2 === c)));
+  const none = { take: () => null, clip: () => null, track: () => null };
+  const part = (only: Partial<Material>) =>
+    mixPart(timeline, { ...none, ...only }, 0, timeline.sound.samples);
+  return { voice: part({ take: (k) => takes.get(k) ?? null }), music: part({ track: () => track }) };
 }
 
 /** For each window of three seconds in which somebody speaks most of the time: how far the music lies under the voice, LU. */
@@ -67,8 +55,7 @@ function distances(timeline: Timeline, { voice, music }: Awaited<ReturnType<type
     );
     if (spoken < window * 0.8) continue;
     const part = (x: Float32Array) => x.subarray(at, at + window);
-    // The voice is in the middle: as loud in both channels.
-    const said = integratedLoudness([part(voice), part(voice)]);
+    const said = integratedLoudness(voice.map(part));
     const played = integratedLoudness(music.map(part));
     out.push(said - played);
   }

@@ -1,3 +1,4 @@
+import { type Bell, BellFilter } from '../../core/sound/carve.ts';
 import { LoudnessMeter } from '../../core/sound/loudness.ts';
 import { wavHead, wavSamples } from '../../core/sound/wav.ts';
 import { SAMPLE_RATE, type Samples } from '../../core/time.ts';
@@ -31,14 +32,17 @@ export function* partsOf(
 /** Integrated loudness of the first samples of a WAVE file, LUFS. */
 export const loudnessOf = (file: string, samples: Samples): number => meterOf(file, samples).integrated;
 
-/** The first samples of a WAVE file, changed, as a meter has heard them. */
+/** The first samples of a WAVE file, changed, and then through a bell, as a meter has heard them. */
 export function meterOf(
   file: string,
   samples: Samples,
   change?: (value: number, at: Samples) => number,
+  bell?: Bell,
 ): LoudnessMeter {
   const meter = new LoudnessMeter();
-  for (const part of partsOf(file, samples, change)) meter.push(part);
+  const filters = bell && [new BellFilter(bell), new BellFilter(bell)];
+  for (const part of partsOf(file, samples, change))
+    meter.push(filters ? filters.map((f, c) => f.push(part[c] as Float32Array)) : part);
   return meter;
 }
 

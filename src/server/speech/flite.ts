@@ -28,13 +28,13 @@ const RECIPES: Record<string, Recipe> = {
   alder: recipe('rms', 0.92),
   fenn: recipe('awb', 0.95),
   tilda: recipe('slt', 0.93, 0.9),
-  bram: recipe('rms', 0.97, 1, 0.88),
+  bram: recipe('rms', 0.97, 1, 0.92),
   corin: recipe('rms', 0.88, 1.1, 1.15),
   hesper: recipe('slt', 0.96, 1, 0.86),
-  lorne: recipe('awb', 1, 1, 0.86),
+  lorne: recipe('awb', 1, 1, 0.9),
   gale: recipe('awb', 1.04, 0.88, 0.94),
   pia: recipe('slt', 0.86, 1.09, 1),
-  odd: recipe('rms', 1, 0.88, 0.94),
+  odd: recipe('rms', 1, 0.9),
   tam: recipe('awb', 0.9, 1.1, 1.16),
 };
 
