@@ -51,6 +51,22 @@ describe('words of a line that are said of a picture', () => {
     expect(of({ title: 'Lanterns' })).toBeCloseTo(MATCH.titleWorth);
   });
 
+  it('count more where the picture is of them, and less at the end of many tags', () => {
+    const many = ['boats', 'dawn', 'coast', 'sea', 'calm', 'town', 'pier', 'lighthouse'];
+    const alone = (title: string, tags: string[]) =>
+      scores([item('a', { title, tags }), ...others], line('A lighthouse among nettles and thorns')).a ?? 0;
+    const plain = alone('Boats at dawn', ['lighthouse']);
+    expect(alone('Boats at dawn', many) / plain).toBeCloseTo(1 - MATCH.lastTag);
+    expect(alone('A lighthouse', ['lighthouse']) / plain).toBeCloseTo(1 + MATCH.subject);
+    const titled = (title: string) =>
+      scores(
+        [item('a', { title, tags: ['lighthouse'] }), ...others],
+        line('A lighthouse among nettles and thorns', { title: true }),
+      ).a ?? 0;
+    expect(titled('A lighthouse') / plain).toBeCloseTo(1 + MATCH.subject + MATCH.subjectOfTitle);
+    expect(titled('Boats at dawn') / plain).toBeCloseTo(1);
+  });
+
   it('count more the rarer they are, and only as a share of what the line holds', () => {
     const items = [item('a', { tags: ['lantern', 'harbour'] }), item('b', { tags: ['harbour'] }), item('c')];
     const [lantern, harbour, nowhere] = [rarity(1, 3), rarity(2, 3), 1.4];

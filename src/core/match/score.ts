@@ -48,6 +48,11 @@ export const MATCH = {
   contrary: 0.3,
   /** Share that a picture loses among the results when one of its motif is better, and again for a second one. */
   alike: 0.1,
+  /** A tag that the title has too is what the picture is of, and counts more; the last of many tags counts less. */
+  subject: 0.15,
+  /** Under a title so much more: it names what the piece is of. */
+  subjectOfTitle: 0.3,
+  lastTag: 0.2,
   titleWorth: 0.95,
   descriptionWorth: 0.95,
   usedForWordWorth: 0.9,
@@ -89,24 +94,31 @@ function prepare(item: ShelfItem): Prepared {
       if (!words.has(w.stem))
         words.set(w.stem, { tag: whole ? text : w.text.toLowerCase(), worth, close: 1, seen });
   };
-  for (const tag of item.tags) {
-    words.set(stem(tag), { tag, worth: 1, close: 1, seen: true });
+  const subject = new Set(contentWords(item.title).map((w) => w.stem));
+  for (const [at, tag] of item.tags.entries()) {
+    const of = stem(tag);
+    const late = Math.max(0, at + 1 - FIRST_TAGS) / Math.max(1, item.tags.length - FIRST_TAGS);
+    const worth = 1 - MATCH.lastTag * late + (subject.has(of) ? MATCH.subject : 0);
+    words.set(of, { tag, worth, close: 1, seen: true, subject: subject.has(of) });
     if (tag.includes(' ')) add(tag, 0.8, true);
   }
   add(item.title, MATCH.titleWorth, false);
   add(item.description, MATCH.descriptionWorth, false);
   for (const { text } of item.usedFor ?? []) add(text, MATCH.usedForWordWorth, false, false);
-  const [named = item.title] = item.tags;
+  const [first = item.title] = item.tags;
   for (const word of item.calledFor ?? [])
     if (!words.has(stem(word)))
       words.set(stem(word), {
-        ...{ tag: named, worth: MATCH.calledForWorth, close: CALLED_FOR_CLOSE, seen: false },
+        ...{ tag: first, worth: MATCH.calledForWorth, close: CALLED_FOR_CLOSE, seen: false },
       });
   const signs = signsOf(`${item.title} ${item.tags.join(' ')}`);
   const fresh = { meaning: meaningOf(item), words, signs };
   prepared.set(item, fresh);
   return fresh;
 }
+
+/** So many tags of a picture count in full. */
+const FIRST_TAGS = 4;
 
 /** How near a word is to the picture that it calls for, though it is not in it. */
 const CALLED_FOR_CLOSE = 0.9;
@@ -134,6 +146,8 @@ interface Posting {
   close: number;
   /** It is said of what the picture shows, and not only of what it stands for. */
   seen: boolean;
+  /** It is what the picture is of. */
+  subject?: boolean;
 }
 
 /** How well a word of the line is met in one picture. */
@@ -377,7 +391,10 @@ export class ShelfIndex {
       const of = new Map<number, Met>();
       for (const p of this.postings.get(w.stem) ?? [])
         of.set(p.item, {
-          worth: line.brief && !p.seen ? MATCH.unseenInBrief * p.worth : p.worth,
+          worth:
+            line.brief && !p.seen
+              ? MATCH.unseenInBrief * p.worth
+              : p.worth + (line.title && p.subject ? MATCH.subjectOfTitle : 0),
           ...{ tag: p.tag, close: p.close },
         });
       // What a dictionary knows of a word that is nowhere on the shelf is surer than a likeness of single words.

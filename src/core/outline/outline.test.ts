@@ -267,6 +267,24 @@ describe('the script of a product', () => {
     ['All-weather coat', 'All-weather coat'],
   ])('calls “%s” “%s”', (name, called) => expect(calledName(name)).toBe(called));
 
+  it('gives as reasons what somebody has of it, before bare figures and codes', () => {
+    const facts: FactSheet = {
+      ...EMPTY,
+      description: fact(
+        '1. The lamp weighs 62 grams, so you forget that you wear it. Its red light keeps your eyes used to the dark.',
+      ),
+      features: ['200 lumens, beam of 70 metres', 'Rain-proof to IPX6', 'Tilts by 60 degrees'].map(fact),
+    };
+    const shown = outlineLines(product(facts), with_(product(facts), { angle: 'three reasons' })).map(
+      (l) => l.shown,
+    );
+    expect(shown.slice(1, 4)).toEqual([
+      '1. The lamp weighs 62 grams, so you forget that you wear it.',
+      '2. 200 lumens, beam of 70 metres.',
+      '3. Its red light keeps your eyes used to the dark.',
+    ]);
+  });
+
   it('sets what is good behind “Good:”, in small letters where words have no capital of their own', () => {
     const good = (feature: string) => {
       const facts: FactSheet = { ...EMPTY, features: [fact(feature)] };

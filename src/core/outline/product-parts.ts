@@ -51,7 +51,10 @@ export class ProductParts {
       ...facts.features.map((f, i) => ({ text: f.value.trim(), ref: `feature:${i}` })),
       ...more.filter((text) => text.length <= LINE.longest).map((text, i) => ({ text, ref: `told:${i}` })),
     ].filter((f) => f.text);
-    this.features = ranked(all, '');
+    // Where the description does not stand by itself, its first sentence is one of the reasons, if it gives one.
+    const opening =
+      BENEFIT.test(first) && first.length <= LINE.longest ? [{ text: first, ref: 'told:first' }] : [];
+    this.features = ranked([...all, ...opening], '');
     this.besidesDescription = ranked(all, first);
   }
 
@@ -289,10 +292,16 @@ const MEASURE =
 /** A claim of so many words is worth more than two that name a thing. */
 const FULL_CLAIM = 5;
 
+/** What somebody has of it: "so you forget that you wear it", "keeps your hands free", "without a tool". */
+const BENEFIT =
+  /\b(?:so (?:that )?(?:you|your|it|they|nothing|nobody|the)|lets? you|you can|keeps?|without|no more|never|even (?:in|with|when|after|on))\b/i;
+
 /** Features in the order of their worth, the page's own among equals. told: a sentence that is said before them. */
 function ranked(features: readonly Feature[], told: string): Feature[] {
   const counts = (t: string) =>
-    /\d|\b(two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|hundred|thousand)\b/i.test(t);
+    /(?<![\p{L}\d])(?<!\p{L}-)\d|\b(two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|hundred|thousand)\b/iu.test(
+      t,
+    );
   const saidBefore = new Set(contentWords(told).map((w) => w.stem));
   const repeats = (t: string) => {
     const words = contentWords(t);
@@ -301,7 +310,8 @@ function ranked(features: readonly Feature[], told: string): Feature[] {
   const worth = (t: string) =>
     (counts(t) ? 1.2 : 0) +
     (t.length > 14 && t.length < 70 ? 1 : 0) +
-    (t.split(' ').length >= FULL_CLAIM ? 0.3 : 0) -
+    (t.split(' ').length >= FULL_CLAIM ? 0.3 : 0) +
+    (BENEFIT.test(t) ? 1 : 0) -
     (MEASURE.test(t) ? 2.5 : 0) -
     (repeats(t) ? 2 : 0);
   return features

@@ -205,6 +205,27 @@ describe('at its borders a script', () => {
     cutScript(text, split).map((l) => [l.shown, l.brief]);
   const long = (n: number) => `${'ab '.repeat(n)}`.slice(0, n);
 
+  it('has a title where a line without a stop stands right over sentences, and not where a sentence was wrapped', () => {
+    const under = 'It is not the cold. It is the water.\nSo the soil stays wet and the roots rot.';
+    expect(shown(`Why your houseplants die in winter\n${under}`, 'sentence')[0]).toBe(
+      '# Why your houseplants die in winter',
+    );
+    // The last line may have none, and is no title though it says the same.
+    expect(shown(`Why your houseplants die\n${under}\nWhy your houseplants die`, 'sentence')).toEqual([
+      '# Why your houseplants die',
+      'It is not the cold. It is the water.',
+      'So the soil stays wet and the roots rot.',
+      'Why your houseplants die',
+    ]);
+    for (const text of [
+      'Why your houseplants die in\nwinter is not the cold.\nIt is the water.',
+      'The town of Sedgemoor and its mayor, Mrs\nTarrow waited.',
+      `Mira: It is the water\nJon: No, it is the cold.\nMira: The water, I said.\nJon: The cold.`,
+      `1. Stick a finger into the soil\n2. Walk away.\n3. Come back.`,
+    ])
+      expect(shown(text, 'sentence').filter((l) => l.startsWith('#'))).toEqual([]);
+  });
+
   it('has a title where a short line without a stop stands alone over more', () => {
     expect(shown(`${long(89)}x\n\nMore of it.`)[0]).toBe(`# ${long(89)}x`);
     expect(shown(`${long(89)}xy\n\nMore of it.`)[0]).toBe(`${long(89)}xy`);

@@ -23,6 +23,8 @@ const SCRIPT = {
   openingTitle: 48,
   longestLine: 240,
   longestTitle: 90,
+  /** So many lines, each a sentence, stand under a title that no empty line sets apart. */
+  leastUnderTitle: 2,
   nestedRemarks: 4,
   /** A line of its own that is shorter than this is joined to the one before. */
   scrap: 14,
@@ -46,7 +48,7 @@ const REMARK_TEXT = /\[[^[\]]*\]/g;
 
 /**
  * Cuts a script into lines for scenes. A heading (# in front, or a first short line without full stop over an empty
- * line) becomes a title; a remark in [brackets] becomes the brief of the line in or before which it stands; long
+ * line or over lines that are sentences) becomes a title; a remark in [brackets] becomes the brief of the line in or before which it stands; long
  * sentences are cut at clauses, tiny ones joined to their neighbour in the same line. Lines count as written where each ends a
  * sentence, in verse, and in lists, whose points have their numbers in large. Where speakers take turns
  * ("Mira: ..."), each line has its speaker and is cut by itself; an empty line ends what a speaker says.
@@ -92,15 +94,19 @@ export function cutWithParagraphs(script: string, split: Split): (ScriptLine & {
     const lines = linesOf(paragraph);
     const first = lines[0];
     const opens =
-      first !== undefined && isOpening(first, p === 0 && lines.length === 1 && paragraphs.length > 1);
+      first !== undefined &&
+      p === 0 &&
+      isOpening(first) &&
+      !speakers.has(namedLine(first)?.name.toLowerCase() ?? '') &&
+      (lines.length === 1 ? paragraphs.length > 1 : standOver(lines.slice(1)));
     let run: string[] = [];
     const cutRun = () => {
       if (run.length) for (const part of cutParagraph(run, split)) put('caption', part.shown, part.brief);
       run = [];
     };
     // A heading needs no empty line round it.
-    for (const line of lines) {
-      if (!opens && !HEADING.test(line)) {
+    for (const [i, line] of lines.entries()) {
+      if (!(opens && i === 0) && !HEADING.test(line)) {
         const named = namedLine(line);
         const known = named && speakers.get(named.name.toLowerCase());
         if (named && known) {
@@ -124,6 +130,7 @@ export function cutWithParagraphs(script: string, split: Split): (ScriptLine & {
   if (
     opening &&
     opening.layout === 'caption' &&
+    opening.speaker === null &&
     out.length > 2 &&
     opening.shown.length <= SCRIPT.openingTitle
   )
@@ -140,11 +147,26 @@ const linesOf = (text: string): string[] =>
 /** A heading as Markdown has it; a hashtag is none. */
 const HEADING = /^#{1,6}\s+\S/;
 
-/** Whether a first line that stands alone is the title of what follows. */
-function isOpening(line: string, alone: boolean): boolean {
+/** Whether a first line can be the title of what follows. */
+function isOpening(line: string): boolean {
   const bare = extractBrief(line).shown;
-  return alone && bare.length > 0 && bare.length <= SCRIPT.longestTitle && !/[.!?…:;,]["'”’)]*$/.test(bare);
+  return (
+    bare.length > 0 &&
+    bare.length <= SCRIPT.longestTitle &&
+    !POINT.test(bare) &&
+    !/[.!?…:;,]["'”’)]*$/.test(bare)
+  );
 }
+
+/** Whether lines under a first one, with no empty line between, are sentences of their own, but perhaps for the last: it is no part of them. */
+const standOver = (lines: readonly string[]): boolean => {
+  const ended = lines.map((l) => ENDED.test(l) || ONLY_REMARK.test(l));
+  return (
+    ended.filter(Boolean).length >= SCRIPT.leastUnderTitle &&
+    ended.slice(0, -1).every(Boolean) &&
+    !/^\p{Ll}/u.test(lines[0] ?? '')
+  );
+};
 
 function cutParagraph(lines: string[], split: Split): { shown: string; brief: string }[] {
   switch (split) {

@@ -24,8 +24,8 @@ const STOP = new Set(
   isn it its itself just keep kind let like ll long look lot made make makes many may me might mine more most much must my
   myself near need never next no nobody nor not nothing now of off often on once one only or other our ours ourselves out
   over own perhaps put quite rather re really s same say says see seem seems shall she should since so some somebody someone
-  something soon still such sure t take takes than that the their theirs them themselves then there these they thing things
-  this those though through till to together too under until up upon us use used using ve very want was wasn way we well
+  something soon still such sure t take taken takes taking than that the their theirs them themselves then there these they thing things
+  this those though through till to together too took under until up upon us use used using ve very want was wasn way we well
   were weren what when where whether which while who whole whom whose why will with within without won would yes yet you
   your yours yourself yourselves two three four five six seven eight nine ten eleven twelve twenty thirty forty fifty sixty hundred
   hundreds thousand thousands half dozen first second third last new good bring comes came wanted wants wanting needed needs
@@ -36,7 +36,7 @@ const STOP = new Set(
 const WEAK = new Set(
   `able add anyone appear arrive ask back become begin best better big bit call carry case change clear close day days
   different early easy end enough fact far fast feel felt few final find fine follow forget free full goes great group hand
-  happen hard hear help high hold hour hours house important inside join kind knew know knows known large late later leave
+  happen happened happening happens hard hear help high hold hour hours house important inside join kind knew know knows known large late later leave
   left less let lets lie lies line little live lives looked looking looks lot low matter mean meet middle mind minute moment month months move
   nice note number old open opens outside part people person place plain point poor power quick real ready rest right run
   running self set short show side simple single small sort stand stands start started stay stayed stays step stood stop story

@@ -52,6 +52,15 @@ const CONNECTIVE =
   /^(However|Meanwhile|Moreover|Furthermore|In addition|Indeed|Of course|Then again|Still|Then|Also|And|So|In fact|As a result|For example|For instance|At the same time|After all|By now|Nevertheless|Similarly|Likewise|In other words|To be fair|In short|Naturally|Perhaps surprisingly),?\s+/;
 const SUBORDINATE =
   'while|although|though|because|since|as|when|after|before|whereas|even though|even as|so that|so|where|which|who|whose|whom|with|including|especially|particularly|such as|thanks to|along with|together with|as well as|for example|for instance|like|much as|just as';
+/** A clause that hangs on without a comma, with the adverb that belongs to it: "mainly because", "then because". */
+const HANGING =
+  /(?:,?\s(?:then|mainly|mostly|partly|largely|simply|only|just|perhaps|probably|especially|even|not least))?\s(?:because|while|although|though|whereas|so that|as well as|which|who)\s/g;
+/** What is announced and what answers it; the one does not stand without the other. */
+const PAIRS: readonly (readonly [RegExp, RegExp])[] = [
+  [/\b(?:at )?first\b/i, /^[,;\s]*(?:and |but )?(?:then|later|now)\b/i],
+  [/\bpartly\b/i, /\bpartly\b/i],
+  [/\bon (?:the )?one hand\b/i, /\bon the other\b/i],
+];
 const FILLER =
   /\b(very|really|quite|actually|simply|basically|literally|certainly|in order(?= to)|of course|in fact|as it were|so to speak|by the way|to be honest)\s+/gi;
 
@@ -97,6 +106,7 @@ function mayGo(text: string, cut: Cut, words: readonly Term[]): boolean {
   const kept = text.slice(0, cut.start) + text.slice(cut.end);
   if (endsList(text.slice(0, cut.start), part, words)) return false;
   if (cut.why !== 'aside' && dashesIn(part) % 2 === 1 && dashesIn(kept) > 0) return false;
+  if (PAIRS.some(([one, other]) => one.test(text.slice(0, cut.start)) && other.test(part))) return false;
   if (AS_AS.test(text) && /\bas\b/.test(part) && !AS_AS.test(part)) return false;
   if (!CLAUSES.has(cut.why)) return !BINDING.test(part.replace(/^[,;:–—\s]+/, ''));
   if (CONDITION.test(part)) return false;
@@ -231,16 +241,19 @@ function englishCuts(text: string, words: readonly Term[]): Cut[] {
     }
   });
   // A clause that hangs on without a comma.
-  for (const m of text.matchAll(
-    /\s(because|while|although|though|whereas|so that|even though|as well as|which|who)\s/g,
-  ))
-    if (m.index > 25) add(m.index, stop, 'side-clause', 1.9);
+  for (const m of text.matchAll(HANGING)) if (m.index > 25) add(m.index, stop, 'side-clause', 1.9);
   for (const m of text.matchAll(/\s(and|after|before|since) /g)) {
     const clause = words.filter((w) => w.start >= m.index + m[0].length);
     // What stays has to say something by itself, behind its last comma too: "Although opposed, the town and its friends agreed".
     const comma = Math.max(0, text.lastIndexOf(', ', m.index - 1));
     if (!saysSomething(words.filter((w) => w.start >= comma && w.end <= m.index)) && comma > 0) continue;
     if (m.index > 30 && saysSomething(clause)) add(m.index, stop, 'second-statement', 2.2);
+  }
+  // Both halves of a pair: ", first to save money, then because nobody wanted them back".
+  for (const [one, other] of PAIRS) {
+    const c = commas.find((c) => one.test(text.slice(c + 2, c + 22)));
+    if (c !== undefined && commas.some((d) => d > c && other.test(text.slice(d + 2))))
+      add(c, stop, 'side-clause', 1.5);
   }
   // Where it is, between the subject and its verb.
   for (const m of text.matchAll(

@@ -89,6 +89,23 @@ describe('shortening', () => {
     expect(text.startsWith(long.slice(0, 6))).toBe(true);
   });
 
+  it.each([
+    [
+      'The council switched off all 214 street lights in January, first to save money, then because nobody wanted them back.',
+      'The council switched off all 214 street lights in January.',
+    ],
+    [
+      'She moved to the coast with two suitcases and a cat, partly to be near her sister, partly because rents had doubled.',
+      'She moved to the coast with two suitcases and a cat.',
+    ],
+    [
+      'The old harbour was closed for most of the winter season, mainly because nobody had paid the heating bill for the cranes.',
+      'The old harbour was closed for most of the winter season.',
+    ],
+  ])('does not tear what belongs together: %s', (long, short) => {
+    expect(shorten(long).text).toBe(short);
+  });
+
   it('over the whole corpus: at most 90 characters, only the sentence’s own words in their order, numbers and names whole', () => {
     for (const { text, language } of CORPUS) {
       const line = shorten(text, LINE.longest, language);

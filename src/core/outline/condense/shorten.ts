@@ -118,7 +118,7 @@ const BARE_END =
 
 /** Words that belong to what comes after them, by language. */
 const LOOSE: Record<string, string> = {
-  en: 'and or but as of the a an to with for in on at by from that which who than more less against until is are was were be been',
+  en: 'and or but then as of the a an to with for in on at by from that which who than more less against until is are was were be been',
   de: 'und oder aber der die das den dem des ein eine einen einem einer eines mit für von zu zum zur im in am an auf bei aus nach vor über unter dass die ist sind war sehr',
   fr: 'et ou mais le la les un une des de du à au aux pour par sur dans avec sans en que qui dont où est sont très ce cette ces son sa ses',
   es: 'y o pero el la los las un una unos unas de del a al para por con en que quien es son muy su sus',
