@@ -53,3 +53,30 @@ test('a finding of the look is mended in one action, and that is undone in one',
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(outside).toBeVisible();
 });
+
+test('words that cannot be read are mended by the change that is seen least, and the button says which', async ({
+  page,
+}) => {
+  const id = await begin(page);
+  await pass(page, 'Look');
+  await page
+    .getByRole('list', { name: 'Looks', exact: true })
+    .getByRole('button', { name: 'Carbon copy' })
+    .click();
+  await words(page, 2).click();
+  await page.getByText('This row', { exact: true }).click();
+  await page.getByRole('radiogroup', { name: 'Tools for the look' }).getByText('Words').click();
+  await page.getByRole('combobox', { name: 'Ground', exact: true }).click();
+  await page.locator('.ant-select-item-option').getByText('Nothing', { exact: true }).click();
+  const row = rows(page).nth(1);
+  await expect(row).toContainText('Hard to read');
+  const mend = row.getByRole('button', { name: /outline|lighter|darker|Shade|strip|calmer|behind/ });
+  await saved(page);
+  const bare = (await stored(page, id)).piece.scenes[1].look;
+  await mend.click();
+  await expect(row).not.toContainText('Hard to read');
+  await saved(page);
+  expect((await stored(page, id)).piece.scenes[1].look).not.toEqual(bare);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(mend).toBeVisible();
+});

@@ -1,6 +1,7 @@
 'use client';
 
 import { createContext, useContext, useSyncExternalStore } from 'react';
+import type { Scene } from '../../core/piece/types.ts';
 import type { Mark } from '../../core/proof/proof.ts';
 
 const NONE: readonly Mark[] = [];
@@ -11,10 +12,13 @@ const NONE: readonly Mark[] = [];
  */
 export class Marks {
   private all: readonly Mark[] = NONE;
+  private found: ReadonlySet<Scene> = new Set();
   private scenes = new Map<string, readonly Mark[]>();
   private readonly listeners = new Set<() => void>();
 
-  set(marks: readonly Mark[]): void {
+  /** scenes: those that the marks were found in. */
+  set(marks: readonly Mark[], scenes: readonly Scene[]): void {
+    this.found = new Set(scenes);
     const groups = new Map<string, Mark[]>();
     for (const m of marks) groups.set(m.sceneId, [...(groups.get(m.sceneId) ?? []), m]);
     const next = new Map<string, readonly Mark[]>();
@@ -38,6 +42,11 @@ export class Marks {
     return this.scenes.get(sceneId) ?? NONE;
   }
 
+  /** Whether a scene is as it was when the marks were found: a repair that is older would undo what was typed since. */
+  fits(scene: Scene | undefined): boolean {
+    return scene !== undefined && this.found.has(scene);
+  }
+
   subscribe = (listener: () => void): (() => void) => {
     this.listeners.add(listener);
     return () => this.listeners.delete(listener);
@@ -46,7 +55,7 @@ export class Marks {
 
 export const MarksContext = createContext<Marks | null>(null);
 
-function useMarkStore(): Marks {
+export function useMarkStore(): Marks {
   const marks = useContext(MarksContext);
   if (!marks) throw new Error('Marks are used outside the piece screen.');
   return marks;

@@ -207,7 +207,7 @@ function ProofKeeper({ timeline, marks }: { timeline: Timeline; marks: Marks }) 
     };
     // While somebody types the timeline may be a moment behind.
     if (timeline.scenes.every((s, i) => s.sceneId === piece.scenes[i]?.id))
-      marks.set(check(piece, timeline, facts));
+      marks.set(check(piece, timeline, facts), piece.scenes);
   }, [
     piece,
     timeline,

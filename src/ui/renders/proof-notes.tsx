@@ -1,12 +1,12 @@
 'use client';
 
 import { Alert, Button } from 'antd';
-import { edit } from '../../core/piece/edit.ts';
 import type { Mark } from '../../core/proof/proof.ts';
-import { marksWords, repairWords } from '../../wording/marks.ts';
+import { marksWords, repairsWords } from '../../wording/marks.ts';
 import { usePiece, usePieceState, useViewState } from '../piece/context.ts';
 import { useMarks } from '../piece/marks.ts';
 import { PASS_NAMES } from '../piece/passes.ts';
+import { useMend } from '../piece/use-mend.ts';
 
 /** What the proof finds: one line for each kind of finding, with the way to each and, where there is one, the repair of all. */
 export function ProofNotes() {
@@ -17,7 +17,8 @@ export function ProofNotes() {
 }
 
 function Note({ found }: { found: Mark[] }) {
-  const { apply, view } = usePiece();
+  const { view } = usePiece();
+  const mend = useMend();
   const scenes = usePieceState((s) => s.doc.scenes);
   const selected = useViewState((s) => s.selected[0]);
   const place = (id: string) => scenes.findIndex((s) => s.id === id);
@@ -25,8 +26,7 @@ function Note({ found }: { found: Mark[] }) {
   const at = place(selected ?? '');
   const next = found.find((m) => place(m.sceneId) > at) ?? found[0];
   if (!next) return null;
-  const repairs = found.flatMap((m) => m.repair ?? []);
-  const [repair] = repairs;
+  const repairs = found.filter((m) => m.repair);
   return (
     <Alert
       type={next.weight === 'stop' ? 'warning' : 'info'}
@@ -34,20 +34,9 @@ function Note({ found }: { found: Mark[] }) {
       title={marksWords(found, (id) => place(id) + 1)}
       action={
         <span className="proof-notes__actions">
-          {repair && (
-            <Button
-              size="small"
-              onClick={() =>
-                apply(
-                  edit(
-                    repair.name,
-                    repairs.flatMap((r) => r.ops),
-                    repairs.length,
-                  ),
-                )
-              }
-            >
-              {repairWords(next)}
+          {repairs.length > 0 && (
+            <Button size="small" onClick={() => mend(repairs)}>
+              {repairsWords(repairs)}
             </Button>
           )}
           <Button

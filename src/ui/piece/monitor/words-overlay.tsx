@@ -13,6 +13,8 @@ import { usePiece, usePieceState, useScene, useTimelineNow } from '../context.ts
 
 /** One press of an arrow key, in shares of the stage; with Shift a larger step. */
 const STEP = { small: 0.005, large: 0.03 } as const;
+/** Words lie at most so far from where they were put, stage pixels, because they are laid at whole ones. */
+const WHOLE_PIXELS = 3;
 /** How large words can be made, times the size of the look. */
 const SIZES = { least: 0.4, most: 2.5 } as const;
 
@@ -44,12 +46,21 @@ function Block({ scene, at }: { scene: Scene; at: TimelineScene }) {
   const [typing, setTyping] = useState(false);
   const box = at.words?.box ?? { x: 0, y: 0, width: 0, height: 0 };
   const own = scene.look?.places?.[format] ?? null;
-  const middle = { x: (box.x + box.width / 2) / width, y: (box.y + box.height / 2) / height };
-  const place: Place = { ...middle, width: own?.width ?? null };
+  const laid = { x: (box.x + box.width / 2) / width, y: (box.y + box.height / 2) / height };
+  // Words are laid at whole pixels: where they were put is exact, unless there was no room.
+  const isThere =
+    own && Math.hypot((own.x - laid.x) * width, (own.y - laid.y) * height) < WHOLE_PIXELS ? own : null;
+  const { x, y } = isThere ?? laid;
+  // The frame is a moment behind: a second press of a key goes on from where the first put the words.
+  const last = useRef<{ words: TimelineScene['words']; place: Place } | null>(null);
+  if (last.current?.words !== at.words) last.current = null;
+  const place: Place = last.current?.place ?? { x, y, width: own?.width ?? null };
   const size = scene.look?.size ?? pieceSize ?? 1;
   const put = (next: Place, merge: string) => {
     const clamp = (v: number) => Math.round(Math.max(0, Math.min(1, v)) * 1e4) / 1e4;
-    const places = { ...scene.look?.places, [format]: { ...next, x: clamp(next.x), y: clamp(next.y) } };
+    const there = { ...next, x: clamp(next.x), y: clamp(next.y) };
+    last.current = { words: at.words, place: there };
+    const places = { ...scene.look?.places, [format]: there };
     apply(styleScenes([scene], { places }, `place ${scene.id} ${merge}`));
   };
   const onDown = (grip: Grip) => (e: PointerEvent<HTMLElement>) => {

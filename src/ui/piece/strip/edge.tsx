@@ -1,14 +1,11 @@
 'use client';
 
-import { type PointerEvent, useRef } from 'react';
 import { sceneEdit } from '../../../core/piece/edit.ts';
 import { LIMITS } from '../../../core/piece/limits.ts';
 import { type Frames, framesToMs, SAMPLES_PER_FRAME } from '../../../core/time.ts';
 import type { Timeline, TimelineScene } from '../../../core/timeline/types.ts';
 import { usePiece } from '../context.ts';
-
-/** So near, in pixels, an end is drawn to a bar of the music or to the end of the voice. */
-const NEAR_PX = 7;
+import { useDrag } from './use-drag.ts';
 
 /** Where the end of a scene likes to stand: when its voice is over, and where bars of the music begin. */
 function endsOf(scene: TimelineScene, sound: Timeline['sound']): Frames[] {
@@ -35,19 +32,11 @@ export function SceneEdge({
   width: number;
 }) {
   const { apply } = usePiece();
-  const drag = useRef<{ x: number; end: Frames; perPixel: number } | null>(null);
+  const drag = useDrag(total / width);
   const set = (frames: Frames) => {
     const ms = Math.round(framesToMs(frames));
     const durationMs = Math.max(LIMITS.minSceneMs, Math.min(LIMITS.maxSceneMs, ms));
     apply(sceneEdit('length', scene.sceneId, { durationMs }, 'drag-length'));
-  };
-  const move = (e: PointerEvent) => {
-    if (!drag.current || e.buttons !== 1) return;
-    e.stopPropagation();
-    const { x, end, perPixel } = drag.current;
-    const wanted = end + (e.clientX - x) * perPixel;
-    const near = endsOf(scene, sound).find((f) => Math.abs(f - wanted) <= NEAR_PX * perPixel);
-    set(Math.round((near ?? wanted) - scene.start));
   };
   return (
     <div
@@ -55,17 +44,12 @@ export function SceneEdge({
       aria-hidden
       title="Drag to set the length; double-click to follow the voice"
       style={{ left: `${(scene.end / total) * 100}%` }}
-      onPointerDown={(e) => {
-        if (e.button !== 0) return;
-        e.stopPropagation();
-        e.currentTarget.setPointerCapture(e.pointerId);
-        drag.current = { x: e.clientX, end: scene.end, perPixel: total / width };
-      }}
-      onPointerMove={move}
-      onPointerUp={() => {
-        drag.current = null;
-      }}
-      onDoubleClick={() => apply(sceneEdit('length', scene.sceneId, { durationMs: null }))}
+      {...drag(
+        scene.end,
+        endsOf(scene, sound),
+        (frame) => set(frame - scene.start),
+        () => apply(sceneEdit('length', scene.sceneId, { durationMs: null })),
+      )}
     />
   );
 }

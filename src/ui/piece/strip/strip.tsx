@@ -12,7 +12,11 @@ import { useMaterialState, usePiece, usePieceState, useTimelineNow, useViewState
 import { SceneMenu } from '../keys/scene-menu.tsx';
 import { drawSound } from './draw-sound.ts';
 import { SceneEdge } from './edge.tsx';
+import { WordsBar } from './words-bar.tsx';
 import './strip.css';
+
+/** Scenes narrower than this, in pixels, have no room for the ends of their words. */
+const WIDE_ENOUGH = 40;
 
 /** Scenes, words and music in proportion. A click goes there; arrow keys step. onFold: to a line and back. */
 export function Strip({ onFold }: { onFold: (() => void) | null }) {
@@ -110,6 +114,15 @@ export function Strip({ onFold }: { onFold: (() => void) | null }) {
                   {wide > 36 && <span className="strip__words">{scene?.shown}</span>}
                 </div>
               );
+            })}
+            {timeline.scenes.map((s) => {
+              const wide = ((s.end - s.start) / total) * width;
+              return s.words && wide > WIDE_ENOUGH && selected.includes(s.sceneId) ? (
+                <WordsBar
+                  key={`${s.sceneId} words`}
+                  {...{ sceneId: s.sceneId, placed: s, words: s.words, total, width }}
+                />
+              ) : null;
             })}
             {timeline.scenes.map((s) =>
               selected.includes(s.sceneId) ? (

@@ -7,6 +7,7 @@ import { markWords, repairWords } from '../../../../wording/marks.ts';
 import { styleWords } from '../../../../wording/style.ts';
 import { usePiece } from '../../context.ts';
 import { useMarkCount, useSceneMarks } from '../../marks.ts';
+import { useMend } from '../../use-mend.ts';
 import type { Pass, RowExtraProps } from '../types.ts';
 import { LookTools } from './tools.tsx';
 import './look.css';
@@ -14,15 +15,16 @@ import './look.css';
 /** What the scene has otherwise than the piece, and the way back. */
 function RowExtra({ scene, name }: RowExtraProps) {
   const { apply } = usePiece();
+  const mend = useMend();
   const marks = useSceneMarks(scene.id).filter((m) => m.pass === 'look' && m.waived === null);
   const changes = changesOf(scene.look);
   return (
     <>
       {marks.map((m) => (
-        <p key={m.check} className="row__reason row__reason--weak">
+        <p key={m.check} className="row__reason row__reason--whole row__reason--weak">
           {markWords(m)}{' '}
           {m.repair && (
-            <Button size="small" onClick={() => apply(m.repair)}>
+            <Button size="small" onClick={() => mend([m])}>
               {repairWords(m)}
             </Button>
           )}

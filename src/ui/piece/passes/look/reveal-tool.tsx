@@ -3,8 +3,15 @@
 import { Button, InputNumber, Select } from 'antd';
 import { dressOf } from '../../../../core/look/dress.ts';
 import { LAYOUTS, type WordLayout } from '../../../../core/look/layouts.ts';
-import { REVEAL_KINDS, REVEALS, type RevealKind } from '../../../../core/look/reveals.ts';
+import {
+  REVEAL_KINDS,
+  REVEAL_ORDERS,
+  REVEALS,
+  type RevealKind,
+  type RevealOrder,
+} from '../../../../core/look/reveals.ts';
 import { framesToMs } from '../../../../core/time.ts';
+import { orderWords } from '../../../../wording/style.ts';
 import { usePiece } from '../../context.ts';
 import { useScoped } from './scope.ts';
 
@@ -19,7 +26,7 @@ export function RevealTool() {
     layout,
   ).style;
   const own = style.reveal !== null;
-  const seconds = (key: 'delayMs' | 'revealMs', label: string, value: number) => (
+  const seconds = (key: 'delayMs' | 'revealMs' | 'goneMs', label: string, value: number) => (
     <div className="style__line">
       <span className="style__name">{label}</span>
       <InputNumber
@@ -69,9 +76,25 @@ export function RevealTool() {
       </div>
       {seconds('delayMs', 'After', now.delayMs ?? framesToMs(reveal.delay))}
       {seconds('revealMs', 'Each line within', now.revealMs ?? framesToMs(reveal.frames))}
+      <div className="style__line">
+        <span className="style__name">Lines</span>
+        <Select
+          size="small"
+          aria-label="Order of lines"
+          value={style.order ?? ''}
+          onChange={(order: RevealOrder | '') => change({ order: order || null })}
+          options={[
+            { value: '', label: `As before: ${orderWords[reveal.order].toLowerCase()}` },
+            ...REVEAL_ORDERS.map((value) => ({ value, label: orderWords[value] })),
+          ]}
+          popupMatchSelectWidth={false}
+        />
+        <span />
+      </div>
+      {seconds('goneMs', 'Gone before the end', now.goneMs ?? framesToMs(reveal.gone))}
       <p className="tools__note">
-        What comes with the voice follows it word by word; the rest keeps to these times. In the end all words
-        stand long enough to be read.
+        What comes with the voice follows it word by word; the rest keeps to these times. In the strip, the
+        bar under a selected row shows from when to when its words are seen: its ends can be dragged.
       </p>
       <Button
         size="small"

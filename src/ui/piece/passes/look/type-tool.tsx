@@ -221,7 +221,7 @@ function LegibleNote({ id }: { id: string }) {
   const { ratio, needed, contrast, on } = words.legibility;
   const enough = ratio >= needed - 0.05;
   return (
-    <p className={enough ? 'tools__note' : 'row__reason row__reason--weak'}>
+    <p className={enough ? 'tools__note' : 'row__reason row__reason--whole row__reason--weak'}>
       Where they are worst, the words stand out from the {STANDS_ON[on]} by {ratio.toFixed(1)} to 1;{' '}
       {needed.toFixed(1)} {enough ? 'is enough' : 'is needed'} (lightness contrast {contrast.toFixed(0)}).
     </p>

@@ -45,8 +45,7 @@ export function BeatTool() {
         {ON_BEAT.map((of) => (
           <div key={of} className="voices__row">
             <Radio value={of}>
-              <strong>{WORDS[of]}</strong>
-              {of !== 'free' && <small>a row waits for it{seconds(of)}</small>}
+              <strong>{WORDS[of]}</strong> {of !== 'free' && <small>a row waits for it{seconds(of)}</small>}
             </Radio>
           </div>
         ))}

@@ -74,7 +74,7 @@ export function MusicTools() {
           <div className="tools__field">
             <span>
               Level: {gainDb === 0 ? 'as mixed' : `${gainDb > 0 ? '+' : ''}${gainDb} dB`}; under the voice it
-              goes down by {Math.round(MIX.musicOpenDb - MIX.musicUnderVoiceDb)} dB more
+              goes down by {Math.round(MIX.musicOpenDb - MIX.musicUnderVoiceDb + MIX.carveLu)} dB more
             </span>
           </div>
           <Slider

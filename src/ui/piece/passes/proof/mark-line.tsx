@@ -8,6 +8,7 @@ import { markWords, repairWords } from '../../../../wording/marks.ts';
 import { useReviewWork } from '../../../shared/use-reviews.ts';
 import { usePiece } from '../../context.ts';
 import type { PassName } from '../../passes.ts';
+import { useMend } from '../../use-mend.ts';
 
 /** What a reviewer said is answered where all comments stand, or settled here. */
 function CommentWays({ id }: { id: string }) {
@@ -39,6 +40,7 @@ function CommentWays({ id }: { id: string }) {
 /** One finding: what it is, its repair, the pass where it is worked on, and that the writer leaves it as it is. */
 export function MarkLine({ mark, place }: { mark: Mark; place?: string }) {
   const { store, view, apply } = usePiece();
+  const mend = useMend();
   const [asking, setAsking] = useState(false);
   const [reason, setReason] = useState('');
   const leave = () => {
@@ -80,7 +82,7 @@ export function MarkLine({ mark, place }: { mark: Mark; place?: string }) {
       ) : mark.waived === null ? (
         <span className="mark-line__ways">
           {repair && (
-            <Button size="small" type="primary" onClick={() => apply(mark.repair)}>
+            <Button size="small" type="primary" onClick={() => mend([mark])}>
               {repair}
             </Button>
           )}

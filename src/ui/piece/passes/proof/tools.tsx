@@ -3,16 +3,17 @@
 import { CheckCircleOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useMemo } from 'react';
-import { edit } from '../../../../core/piece/edit.ts';
 import type { Mark } from '../../../../core/proof/proof.ts';
-import { markKindWords, repairWords } from '../../../../wording/marks.ts';
+import { markKindWords, repairsWords } from '../../../../wording/marks.ts';
 import { usePiece, usePieceState } from '../../context.ts';
 import { useMarks } from '../../marks.ts';
+import { useMend } from '../../use-mend.ts';
 import { MarkLine } from './mark-line.tsx';
 
 /** Everything that was found, by its kind, from what stops a video to what is only to be known. */
 export function ProofTools() {
-  const { apply, view, player } = usePiece();
+  const { view, player } = usePiece();
+  const mend = useMend();
   const scenes = usePieceState((s) => s.doc.scenes);
   const marks = useMarks();
   const groups = useMemo(() => grouped(marks), [marks]);
@@ -53,14 +54,8 @@ export function ProofTools() {
             <h3>
               {markKindWords[name]} <span>{list.length}</span>
               {repairs.length > 1 && (
-                <Button
-                  size="small"
-                  onClick={() => {
-                    const ops = repairs.flatMap((m) => m.repair?.ops ?? []);
-                    apply(edit('mend', ops, repairs.length));
-                  }}
-                >
-                  {repairWords(repairs[0] as Mark)}: all {repairs.length}
+                <Button size="small" onClick={() => mend(repairs)}>
+                  {repairsWords(repairs)}: all {repairs.length}
                 </Button>
               )}
             </h3>

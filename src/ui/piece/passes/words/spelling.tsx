@@ -98,13 +98,16 @@ function Word({ word, places }: { word: string; places: Wrong[] }) {
       alive = false;
     };
   }, [speller, word]);
+  /** Where the word still stands: what was found is a moment behind what is typed. */
   const replace = (by: string) => {
     const { doc: piece } = store.state;
     const ops = piece.scenes.flatMap((s) => {
       const here = places.filter((p) => p.sceneId === s.id).sort((a, b) => b.start - a.start);
       if (!here.length) return [];
       const change = (field: 'shown' | 'spoken', text: string) =>
-        here.filter((p) => p.in === field).reduce((t, p) => t.slice(0, p.start) + by + t.slice(p.end), text);
+        here
+          .filter((p) => p.in === field && text.slice(p.start, p.end) === word)
+          .reduce((t, p) => t.slice(0, p.start) + by + t.slice(p.end), text);
       const patch = {
         ...shownPatch(s, change('shown', s.shown)),
         ...(s.spoken === null ? {} : { spoken: change('spoken', s.spoken) }),
