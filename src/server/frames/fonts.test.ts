@@ -72,6 +72,35 @@ describe('families', () => {
   });
 });
 
+/** What people write in the languages that are spoken here, letter by letter. */
+const WRITTEN = [
+  'abcdefghijklmnopqrstuvwxyz0123456789€$£%&.,:;!?-–—“”‘’„«»¿¡()/+@#−×°™',
+  'äöüßàâæçèéêëîïôœùûÿáíóúñìòãõåøąćęłńśźżčďěňřšťůýžășțğıőűđơưạảấầẩẫậắằẳẵặẹẻẽếềểễệỉịọỏốồổỗộớờởỡợụủứừửữựỳỷỹỵ',
+  'абвгдежзийклмнопрстуфхцчшщъыьэюяіїєґ',
+  'αβγδεζηθικλμνξοπρστυφχψωάέήίόύώϊϋς',
+].join('');
+
+describe('every letter', () => {
+  const canvas = createCanvas(60, 60);
+  const ctx = canvas.getContext('2d');
+  /** Opaque pixels of a letter. */
+  const ink = (letter: string, of: Font) => {
+    ctx.font = fontFor(cssFont(of), letter);
+    ctx.clearRect(0, 0, 60, 60);
+    ctx.fillText(letter, 15, 42);
+    const { data } = ctx.getImageData(0, 0, 60, 60);
+    let count = 0;
+    for (let i = 3; i < data.length; i += 4) if ((data[i] as number) > 40) count++;
+    return count;
+  };
+  it.each(CHOSEN_FAMILIES)('is drawn in %s', (name) => {
+    const letters = [...new Set(WRITTEN + WRITTEN.toUpperCase())];
+    expect(letters.length).toBeGreaterThan(400);
+    for (const italic of familyOf(name).italic ? [false, true] : [false])
+      expect(letters.filter((l) => ink(l, font(name, { italic, size: 30 })) === 0)).toEqual([]);
+  });
+});
+
 describe('a text', () => {
   it('is drawn by the files that hold its letters, the chosen family first', () => {
     const css = cssFont(font('anton'));

@@ -1,11 +1,10 @@
-import path from 'node:path';
 import { createCanvas, GlobalFonts, setTextRenderer } from '@napi-rs/canvas';
 import { LRUCache } from 'lru-cache';
 import { type FamilyName, familyOf } from '../../core/look/families.ts';
 import { cssFont, familyNamed } from '../../core/look/fonts.ts';
 import type { Measure } from '../../core/look/typeset/arrange.ts';
-import { CONFIG } from '../config.ts';
 import { type FontFile, fontFilesOf } from './font-files.ts';
+import { unpackedFont } from './unpacked-fonts.ts';
 
 /** Fonts with the text that they are for: nearly all come again. */
 const KEPT = 20_000;
@@ -20,11 +19,12 @@ export function readyFonts(): void {
   ready = true;
 }
 
-function register({ file, alias }: FontFile): void {
-  if (registered.has(file)) return;
-  registered.add(file);
-  const full = path.join(CONFIG.root, 'node_modules', file);
-  if (!GlobalFonts.registerFromPath(full, alias)) throw new Error(`The font file ${full} cannot be read.`);
+function register(font: FontFile): void {
+  if (registered.has(font.file)) return;
+  const full = unpackedFont(font);
+  if (!GlobalFonts.registerFromPath(full, font.alias))
+    throw new Error(`The font file ${full} cannot be read. Run ./nabbet, which unpacks it.`);
+  registered.add(font.file);
 }
 
 /**

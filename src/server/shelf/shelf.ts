@@ -4,6 +4,7 @@ import Joi from 'joi';
 import { withTitlePicture } from '../../core/match/comes-back.ts';
 import { contexts, wordWeights } from '../../core/match/context.ts';
 import { asMeant } from '../../core/match/figures.ts';
+import { phraseWeights } from '../../core/match/modifiers.ts';
 import { nab } from '../../core/match/nab.ts';
 import { openingEdit } from '../../core/match/opening.ts';
 import { type PictureTraits, preference } from '../../core/match/preference.ts';
@@ -190,6 +191,10 @@ export async function matchLines(
     })),
     topic ? of(topic) : null,
   );
+  // Titles are phrases; elsewhere a tagger takes a verb for a noun too often, and word for word there are none.
+  const inPhrase = wanted.map((s, i) =>
+    s.layout === 'title' && !lines[i]?.gloss ? phraseWeights(s.brief || s.shown) : [],
+  );
   const weights = wordWeights(
     wanted.map((s) => ({
       title: s.layout === 'title',
@@ -206,7 +211,7 @@ export async function matchLines(
     briefVector: briefs[i] ? of(briefs[i] as string) : null,
     wordVectors: (words[i] ?? []).map(of),
     title: s.layout === 'title',
-    wordWeights: weights[i],
+    wordWeights: weights[i]?.map((w, k) => w * (inPhrase[i]?.[k] ?? 1)),
     nearWords: (words[i] ?? []).map((w) => looked[i]?.nearWords.get(w) ?? []),
     phrases: looked[i]?.phrases ?? [],
     said: s.said,
