@@ -14,6 +14,8 @@ export default defineConfig({
     baseURL: process.env.NABBET_URL ?? 'http://127.0.0.1:4300',
     actionTimeout: 30_000,
     viewport: { width: 1280, height: 800 },
+    // What is pressed stands where it will stand.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: CHROMIUM,
   },
 });

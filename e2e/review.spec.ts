@@ -94,6 +94,7 @@ test('a reviewer watches by a link, says something at a line and a part of the f
   await expect(thread.getByRole('button', { name: 'Open it again' })).toBeVisible();
   await phone.getByRole('button', { name: 'Approve version 2' }).click();
   await phone.getByRole('dialog').getByRole('button', { name: 'Approve', exact: true }).click();
+  await expect(phone.getByRole('dialog')).toBeHidden();
   await expect(phone.getByText('Odile approved version 2.')).toBeVisible();
   await accessible(phone, 'review');
 

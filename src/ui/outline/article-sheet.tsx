@@ -8,6 +8,7 @@ import { lineMs } from '../../core/outline/length.ts';
 import { voiceSpeed } from '../../core/sound/voices.ts';
 import { wordCount } from '../../core/source/script.ts';
 import { formWords, LEFT_OUT_WORDS, noteWords } from '../../wording/sources.ts';
+import { usePrefersStill } from '../shared/still.ts';
 import { ArticleRule } from './article-rule.tsx';
 import { ChapterChoice } from './chapter-choice.tsx';
 import { LeftLine, LeftOut } from './left-out.tsx';
@@ -34,6 +35,7 @@ export function ArticleSheet({
   const parts = useMemo(() => articleInPlace(source, choices, lines), [source, choices, lines]);
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
   const body = useRef<HTMLDivElement>(null);
+  const still = usePrefersStill();
   const toggle = (id: string) =>
     setOpen((was) => {
       const now = new Set(was);
@@ -66,7 +68,12 @@ export function ArticleSheet({
         <ArticleRule
           parts={parts}
           times={times}
-          onGo={(at) => body.current?.children[at]?.scrollIntoView({ block: 'center', behavior: 'smooth' })}
+          onGo={(at) =>
+            body.current?.children[at]?.scrollIntoView({
+              block: 'center',
+              behavior: still ? 'instant' : 'smooth',
+            })
+          }
         />
         <div className="article__column">
           <header className="article__title">
