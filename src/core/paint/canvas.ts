@@ -3,7 +3,7 @@ import type { Crop } from '../timeline/types.ts';
 import type { Context2D, Drawable, Sources, Surface } from './context.ts';
 import type { Area, Blend, DisplayList, ShapeDraw, TextureDraw } from './list.ts';
 import { makeTexture, partIn } from './make.ts';
-import { type PictureTexture, type Texture, textureKey } from './textures.ts';
+import { type PictureTexture, type Texture, textureKey, type WrittenTexture } from './textures.ts';
 
 /** A new, transparent surface, and what drawImage takes of it. */
 export type NewSurface = (size: Size) => { surface: Surface; image: unknown };
@@ -104,7 +104,7 @@ export class CanvasPainter {
   }
 
   private made(texture: Texture, part: Crop): { image: unknown; part: Crop } | null {
-    if (isMoving(texture)) return this.passing(texture, part);
+    if (isMoving(texture) || texture.kind === 'written') return this.passing(texture, part);
     const key = textureKey(texture);
     const known = this.kept.get(key);
     if (known) {
@@ -128,7 +128,10 @@ export class CanvasPainter {
   }
 
   /** Frames of what moves are not kept: in a browser, a video may be a little beside the frame that is wanted. */
-  private passing(texture: PictureTexture, part: Crop): { image: unknown; part: Crop } | null {
+  private passing(
+    texture: PictureTexture | WrittenTexture,
+    part: Crop,
+  ): { image: unknown; part: Crop } | null {
     const { width, height } = texture;
     const size = `${width}x${height}`;
     const scratch = this.scratch.get(size) ?? this.newSurface({ width, height });
@@ -141,7 +144,13 @@ export class CanvasPainter {
     let count = 0;
     for (const d of draws) {
       if (count >= most) break;
-      if (d.kind !== 'texture' || this.kept.has(textureKey(d.texture)) || isMoving(d.texture)) continue;
+      if (
+        d.kind !== 'texture' ||
+        this.kept.has(textureKey(d.texture)) ||
+        isMoving(d.texture) ||
+        d.texture.kind === 'written'
+      )
+        continue;
       if (this.made(d.texture, d.from)) count++;
     }
     return count;

@@ -6,6 +6,11 @@ interface Gradient {
   addColorStop(offset: number, color: string): void;
 }
 
+/** Pixels row by row, red, green, blue and alpha, not premultiplied. */
+interface Pixels extends Size {
+  data: Uint8ClampedArray;
+}
+
 /** The part of a Canvas 2D context that the painter uses; the browser's and the server's both have it. */
 export interface Context2D {
   fillStyle: unknown;
@@ -44,6 +49,10 @@ export interface Context2D {
   fillText(text: string, x: number, y: number): void;
   createLinearGradient(x0: number, y0: number, x1: number, y1: number): Gradient;
   createRadialGradient(x0: number, y0: number, r0: number, x1: number, y1: number, r1: number): Gradient;
+  clearRect(x: number, y: number, w: number, h: number): void;
+  createImageData(w: number, h: number): Pixels;
+  getImageData(x: number, y: number, w: number, h: number): Pixels;
+  putImageData(pixels: Pixels, x: number, y: number): void;
   drawImage(
     image: never,
     sx: number,

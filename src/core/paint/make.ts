@@ -3,7 +3,8 @@ import { isRightToLeft } from '../look/typeset/direction.ts';
 import { aimCrop } from '../timeline/framing.ts';
 import type { Crop } from '../timeline/types.ts';
 import type { Context2D, Drawable, FilePicture, Sources, Surface } from './context.ts';
-import type { PathTexture, PictureTexture, TextTexture, Texture, Tint } from './textures.ts';
+import { type Writing, writeUpTo, writingOf } from './strokes/written.ts';
+import type { PathTexture, PictureTexture, TextTexture, Texture, Tint, WrittenTexture } from './textures.ts';
 
 /** A picture drawn so much smaller than it is wants the better filter. */
 const MUCH_SMALLER = 1.3;
@@ -45,6 +46,9 @@ export function makeTexture(surface: Surface, texture: Texture, sources: Sources
     }
     case 'text':
       drawText(surface, texture, sources);
+      return true;
+    case 'written':
+      drawWritten(surface, texture, sources);
       return true;
     case 'path':
       drawPath(surface, texture);
@@ -120,6 +124,31 @@ function drawText({ ctx }: Surface, t: TextTexture, sources: Sources): void {
   ctx.shadowOffsetY = 0;
   ctx.letterSpacing = '0px';
   ctx.direction = 'ltr';
+}
+
+/** What is known of a word that is being written: it is wanted again in the next frames. */
+const beingWritten = new WeakMap<TextTexture, { writing: Writing; whole: Uint8ClampedArray }>();
+
+function drawWritten(surface: Surface, { of, fontSize, shown }: WrittenTexture, sources: Sources): void {
+  const { ctx, width, height } = surface;
+  const drawn = (text: TextTexture) => {
+    ctx.setTransform(1, 0, 0, 1, 0, 0);
+    ctx.clearRect(0, 0, width, height);
+    drawText(surface, text, sources);
+    return ctx.getImageData(0, 0, width, height);
+  };
+  let known = beingWritten.get(of);
+  if (!known) {
+    // What is round the letters goes with them and leads no pen.
+    const letters = drawn({ ...of, outline: null, glow: null }).data;
+    const writing = writingOf(letters, of, { size: fontSize, rightToLeft: isRightToLeft(of.text) });
+    known = { writing, whole: of.outline || of.glow ? drawn(of).data : letters };
+    beingWritten.set(of, known);
+  }
+  const image = ctx.createImageData(width, height);
+  image.data.set(known.whole);
+  writeUpTo(image.data, of, known.writing, shown);
+  ctx.putImageData(image, 0, 0);
 }
 
 function drawPath({ ctx }: Surface, t: PathTexture): void {

@@ -64,6 +64,16 @@ export interface TextTexture extends Size {
   glow: { colour: string; blur: number; fall: number } | null;
 }
 
+/** A text as far as it is written by hand. */
+export interface WrittenTexture extends Size {
+  kind: 'written';
+  of: TextTexture;
+  /** Of the font, in pixels of the texture. */
+  fontSize: number;
+  /** 0 to 1, in steps. */
+  shown: number;
+}
+
 /** A path, filled, or drawn as a line, or both. */
 export interface PathTexture extends Size {
   kind: 'path';
@@ -99,6 +109,7 @@ export type Texture =
   | PlateTexture
   | GroundTexture
   | TextTexture
+  | WrittenTexture
   | PathTexture
   | ShadeTexture
   | LightTexture
@@ -130,6 +141,8 @@ function keyOf(t: Texture): string {
       return `${size} ${t.colours.join(' ')}`;
     case 'text':
       return `${size} ${t.transform.join(',')} ${t.colour} ${t.tracking} ${lineKey(t.outline)} ${glowKey(t.glow)} ${t.font} ${t.text}`;
+    case 'written':
+      return `${size} ${t.shown} ${textureKey(t.of)}`;
     case 'path':
       return `${size} ${t.transform.join(',')} ${t.fill} ${lineKey(t.stroke)} ${t.path}`;
     case 'shade':

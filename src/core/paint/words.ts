@@ -142,6 +142,7 @@ function lineDraws(
   const rightToLeft = line.words[0]?.rightToLeft ?? false;
   const x = rightToLeft ? line.x + line.width + line.pad - width : line.x - line.pad;
   const draws: Draw[] = [];
+  const scale = Math.hypot(transform[0], transform[1]);
   if (ground) draws.push(...groundShapes(ground, x, width).map((s) => shapeDraw(s, seen, transform)));
   const clip = ground && { x, y: ground.clip.y, width, height: ground.clip.height, radius: 0, transform };
   for (const word of line.words) {
@@ -154,24 +155,21 @@ function lineDraws(
     if (word.highlight) own.push(shapeDraw(word.highlight, shown, transform, clip));
     const part = partOf(word, line, comes.shown, transform) ?? clip;
     const text = comes.text === undefined ? word : variantOf(word, comes.text);
-    own.push({ ...wordDraw(text, line, transform), alpha: shown, clip: part });
+    const { written = 1 } = comes;
+    const put = (draw: TextureDraw, alpha: number) =>
+      own.push({ ...asWritten(draw, line.size * scale, written), alpha, clip: part });
+    put(wordDraw(text, line, transform), shown);
     // Over an outline of the line, which has its place round the letters.
-    if (word.thicker && line.outline)
-      own.push({ ...wordDraw(boldOf(text), line, transform, true), alpha: shown, clip: part });
+    if (word.thicker && line.outline) put(wordDraw(boldOf(text), line, transform, true), shown);
     if (word.saidColour && comes.said > FAINTEST)
-      own.push({
-        ...wordDraw(saidOf(word, word.saidColour), line, transform),
-        alpha: shown * comes.said,
-        clip: part,
-      });
-    draws.push(...put(own, comes.grow ?? 1, word, line, transform));
+      put(wordDraw(saidOf(word, word.saidColour), line, transform), shown * comes.said);
+    draws.push(...grown(own, comes.grow ?? 1, word, line, transform));
   }
-  const scale = Math.hypot(transform[0], transform[1]);
   return there.dx || there.dy ? moved(draws, (there.dx ?? 0) * scale, (there.dy ?? 0) * scale) : draws;
 }
 
 /** Draws of a word while it grows to its size. */
-function put(
+function grown(
   draws: Draw[],
   grow: number,
   { x, width }: PlacedWord,
@@ -181,6 +179,25 @@ function put(
   if (Math.abs(grow - 1) < 0.004) return draws;
   const [mx, my] = [x + width / 2, line.y - line.size * 0.34];
   return scaled(draws, grow, { x: a * mx + c * my + e, y: b * mx + d * my + f });
+}
+
+/** Steps in which a word is written: more than it has frames for. */
+const STEPS = 200;
+
+/** A word as far as it is written. fontSize: in pixels of the frame. */
+function asWritten(draw: TextureDraw, fontSize: number, shown: number): TextureDraw {
+  const of = draw.texture;
+  if (shown >= 1 || of.kind !== 'text') return draw;
+  const { width, height } = of;
+  const texture = {
+    kind: 'written',
+    of,
+    fontSize,
+    shown: Math.round(shown * STEPS) / STEPS,
+    width,
+    height,
+  } as const;
+  return { ...draw, texture };
 }
 
 /** The part of a word that is there when only some of its letters are; null for the whole. */

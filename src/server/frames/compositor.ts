@@ -43,7 +43,7 @@ interface Kept {
 
 /** The compositor in a process of its own: it is sent textures when they are first needed, and lists. */
 /** Textures that do not fill their rectangle. */
-const SEE_THROUGH: ReadonlySet<Texture['kind']> = new Set(['text', 'path', 'shade']);
+const SEE_THROUGH: ReadonlySet<Texture['kind']> = new Set(['text', 'written', 'path', 'shade']);
 
 export class Compositor implements FramePainter {
   private readonly child: ChildProcess;

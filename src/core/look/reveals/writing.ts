@@ -3,10 +3,10 @@ import type { Reveal } from './types.ts';
 
 const WRITING = { framesEach: 1.7, share: 0.55 } as const;
 
-/** As a hand writes: along each word, without a jump from letter to letter. */
+/** As a hand writes: along the strokes of each word. */
 export const writing: Reveal = {
   label: 'Written on',
-  byLetter: true,
+  byLetter: false,
   withVoice: false,
   line(line, moment) {
     const first = line.words[0];
@@ -14,6 +14,6 @@ export const writing: Reveal = {
   },
   word(word, moment) {
     const shown = lettersThere(moment, WRITING) - word.before;
-    return shown > 0 ? { alpha: 1, said: 0, shown: Math.min(shown, word.letters) } : null;
+    return shown > 0 ? { alpha: 1, said: 0, written: Math.min(1, shown / Math.max(1, word.letters)) } : null;
   },
 };
