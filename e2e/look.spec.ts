@@ -140,7 +140,7 @@ test('from when to when words are seen is drawn in the strip, and said in figure
   await pass(page, 'Look');
   await words(page, 2).click();
   await saved(page);
-  const draw = async (end: 'comes' | 'gone', by: number) => {
+  const draw = async (end: 'comes' | 'rest' | 'gone', by: number) => {
     const at = await page.locator(`.strip__words-end--${end}`).boundingBox();
     if (!at) throw new Error(`There is no end “${end}”.`);
     const [x, y] = [at.x + at.width / 2, at.y + at.height / 2];
@@ -167,6 +167,22 @@ test('from when to when words are seen is drawn in the strip, and said in figure
   await page.locator('.strip__words-end--comes').dblclick();
   await saved(page);
   expect(await look()).toBeNull();
+  // Of a figure, what it counts comes later than itself.
+  await pass(page, 'Words');
+  await words(page, 2).fill('40\nloaves before the first customer comes.');
+  await page.getByLabel('Layout of the selected scene').click();
+  await page.locator('.ant-select-item-option').filter({ hasText: 'Large figure' }).click();
+  await saved(page);
+  await voicesReady(page);
+  await pass(page, 'Look');
+  await page.getByText('Reveal', { exact: true }).click();
+  await draw('rest', 25);
+  await saved(page);
+  const { restDelayMs } = await look();
+  expect(restDelayMs).toBeGreaterThan(100);
+  await expect(page.getByRole('spinbutton', { name: 'Small part later by in seconds' })).toHaveValue(
+    (restDelayMs / 1000).toFixed(2),
+  );
 });
 
 /** Figures, quotation marks and letters beyond plain Latin. */

@@ -10,6 +10,7 @@ export const styleWords: Record<keyof SceneLook, string> = {
   look: 'Look',
   reveal: 'Reveal',
   delayMs: 'Delay',
+  restDelayMs: 'Delay of the small part',
   revealMs: 'Length of the reveal',
   order: 'Order of lines',
   goneMs: 'Gone before the end',

@@ -33,6 +33,7 @@ const CHANGES: { [K in keyof Style]: NonNullable<Style[K]> } = {
   ...{
     reveal: 'letters',
     delayMs: 500,
+    restDelayMs: 700,
     revealMs: 900,
     order: 'up',
     goneMs: 400,

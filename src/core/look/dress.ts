@@ -88,6 +88,7 @@ function dressed(key: string, name: LookName, layout: WordLayout, c: Style, logo
       ...grounded.reveal,
       kind: c.reveal ?? grounded.reveal.kind,
       delay: c.delayMs === null ? grounded.reveal.delay : msToFrames(c.delayMs),
+      restDelay: c.restDelayMs === null ? grounded.reveal.restDelay : msToFrames(c.restDelayMs),
       frames: c.revealMs === null ? grounded.reveal.frames : Math.max(1, msToFrames(c.revealMs)),
       order: c.order ?? grounded.reveal.order,
       gone: c.goneMs === null ? grounded.reveal.gone : msToFrames(c.goneMs),

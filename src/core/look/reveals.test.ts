@@ -14,6 +14,7 @@ const STYLE = {
   wordFrames: 4,
   unsaidFrames: 5,
   wholeAtOpening: true,
+  restDelay: 0,
 };
 function firstStyle(): RevealStyle {
   return lookOf(LOOK_NAMES[0] as (typeof LOOK_NAMES)[number]).layouts.caption.reveal;

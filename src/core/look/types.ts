@@ -106,6 +106,8 @@ export interface RevealStyle {
   /** Between the beginnings of lines, and which of them is the first. */
   lineDelay: Frames;
   order: RevealOrder;
+  /** By how much later the small part comes than it would with the large one. */
+  restDelay: Frames;
   /** The words are gone by so much before their scene is. */
   gone: Frames;
   /** How far the first line is on when its page begins. */

@@ -37,6 +37,7 @@ const style = (kind: RevealKind, more: Partial<RevealStyle> = {}): RevealStyle =
   ...{ kind, delay: 0 as never, frames: 10 as never, lineDelay: 4, lead: 0, wordFrames: 4, unsaidFrames: 4 },
   ...{ order: 'down' as const, gone: 0 as never },
   wholeAtOpening: false,
+  restDelay: 0,
   ...more,
 });
 const block = (lines: PlacedLine[], more: Partial<WordsBlock> = {}): WordsBlock => ({
@@ -126,6 +127,25 @@ describe('words of a block', () => {
       expect(at(early, 59, {}, false, closing).every((d) => d.alpha < 0.5)).toBe(true);
       expect(at(early, 61, {}, false, closing).filter((d) => d.alpha > 0)).toEqual([]);
     }
+  });
+
+  it('come in their small part later than in their large one, also when the piece opens with the large one whole', () => {
+    const part = (x: number, of: 'head' | 'rest') => line([word('abc', x)], { x, part: of });
+    const firstOf = (more: Partial<RevealStyle>, opening: boolean) => {
+      const of = block([part(100, 'head'), part(300, 'rest')], { reveal: style('faded', more) });
+      return [100, 300].map((x) =>
+        Array.from({ length: 90 }, (_, f) => f).find((f) =>
+          at(of, f, {}, opening).some((d) => isText(d) && Math.abs((placeOf(d)[0] as number) - x) < 1),
+        ),
+      );
+    };
+    const [head = -1, rest = -1] = firstOf({ restDelay: 20 as never, lineDelay: 0 as never }, false);
+    expect(rest - head).toBe(20);
+    const together = firstOf({ lineDelay: 0 as never }, false);
+    expect(together[0]).toBe(together[1]);
+    const opening = firstOf({ restDelay: 20 as never, lineDelay: 0 as never, wholeAtOpening: true }, true);
+    expect(opening[0]).toBe(0);
+    expect(opening[1]).toBeGreaterThanOrEqual(20);
   });
 
   it('are written along their strokes, more with every frame, and stand as others do when they are there', () => {

@@ -29,7 +29,11 @@ export const placed = (texture: Texture, from: Crop, to: Crop): TextureDraw => (
 
 /** The frame of scenes without a picture. */
 export function groundDraw({ ground }: Pick<SceneColours, 'ground'>, size: Size): Draw {
-  const texture: Texture = { kind: 'ground', colours: ground, width: PLATE, height: even(size.height) };
+  // As large as the frame: rows that are neither stretched nor squeezed are copied.
+  const texture: Texture = {
+    ...{ kind: 'ground', colours: ground },
+    ...{ width: even(size.width), height: even(size.height) },
+  };
   return placed(texture, wholeOf(texture), wholeOf(size));
 }
 

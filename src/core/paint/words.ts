@@ -55,12 +55,20 @@ export function wordDraws(block: WordsBlock, moment: WordsMoment, stage: Stage):
   };
   const draws = underWords(block, moment, stage, turned);
   page.lines.forEach((line, i) => {
-    draws.push(...lineDraws(line, ORDER[style.order](i, page.lines.length), reveal, alpha, turned));
+    const of = line.part === 'rest' && style.restDelay > 0 ? later(reveal) : reveal;
+    draws.push(...lineDraws(line, ORDER[style.order](i, page.lines.length), of, alpha, turned));
   });
   const line = underline(block, page, frame, first);
   if (line) draws.push(shapeDraw(line, alpha, turned));
   return draws.filter((d) => d.alpha > 0);
 }
+
+/** The moment for a part that comes later: not whole at the opening either, since somebody wants to wait for it. */
+const later = (moment: RevealMoment): RevealMoment => ({
+  ...moment,
+  opening: false,
+  style: { ...moment.style, delay: moment.style.delay + moment.style.restDelay },
+});
 
 /** What stands under the words as long as the scene has any: it does not come and go with their pages. */
 function underWords(block: WordsBlock, moment: WordsMoment, stage: Stage, turned: Affine): Draw[] {

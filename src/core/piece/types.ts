@@ -184,6 +184,8 @@ const STYLE_FIELDS = {
   reveal: change<RevealKind>(oneOf(REVEAL_KINDS)),
   delayMs: change<Milliseconds>(Joi.number().integer().min(0).max(LIMITS.revealMs)),
   revealMs: change<Milliseconds>(Joi.number().integer().min(0).max(LIMITS.revealMs)),
+  /** By how much later the small part comes: who says it, what a figure counts. */
+  restDelayMs: change<Milliseconds>(Joi.number().integer().min(0).max(LIMITS.revealMs)),
   /** Which line comes first; and by how long before their scene the words are gone. */
   order: change<RevealOrder>(oneOf(REVEAL_ORDERS)),
   goneMs: change<Milliseconds>(Joi.number().integer().min(0).max(LIMITS.revealMs)),

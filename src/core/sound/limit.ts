@@ -63,23 +63,25 @@ export class Limiter {
   /** Looks at the samples up to one, and gives those up to another. */
   private give(seen: number, ready: number): Float32Array[] {
     const begin = this.given;
-    const out = this.kept.map(() => new Float32Array(ready - begin));
+    const gains = new Float32Array(ready - begin);
     for (let i = begin; i < ready; i++) {
       for (; this.seen < seen && this.seen <= i + AHEAD; this.seen++) this.look(this.seen);
-      const gain = this.gainAt(i);
-      for (let c = 0; c < out.length; c++)
-        (out[c] as Float32Array)[i - begin] =
-          ((this.kept[c] as Float32Array)[i - this.from] as number) * gain;
+      gains[i - begin] = this.gainAt(i);
     }
     this.given = ready;
-    return out;
+    return this.kept.map((x) => {
+      const out = x.slice(begin - this.from, ready - this.from);
+      for (let i = 0; i < out.length; i++) out[i] = (out[i] as number) * (gains[i] as number);
+      return out;
+    });
   }
 
   /** Finds the gain that a sample needs, and takes it into the queue. */
   private look(at: number): void {
     let need = 1;
-    for (const c of this.kept) {
-      const p = peakAround(c, at - this.from, this.max * 0.5);
+    // An iterator for each sample would take longer than all else.
+    for (let c = 0; c < this.kept.length; c++) {
+      const p = peakAround(this.kept[c] as Float32Array, at - this.from, this.max * 0.5);
       if (p > this.max) need = Math.min(need, this.max / p);
     }
     const rounded = Math.fround(need);

@@ -71,6 +71,43 @@ describe('the compositor', () => {
     expect([frames[0], frames[FRAME - 1]]).toEqual([126, 128]);
   });
 
+  it('leaves out what later draws cover, which changes nothing: a frame is what its draws one by one come to', async () => {
+    const random = seeded('covered');
+    const within = (from: number, to: number) => from + random() * (to - from);
+    const area = (): Area => ({
+      ...{ x: within(-20, 80), y: within(-20, 50), width: within(2, 90), height: within(2, 60) },
+      radius: random() < 0.3 ? within(1, 12) : 0,
+      transform: random() < 0.2 ? [0.98, 0.17, -0.17, 0.98, within(-9, 9), within(-9, 9)] : IDENTITY,
+    });
+    const onPixels = (of: Area): Area => ({
+      ...of,
+      ...{
+        x: Math.round(of.x),
+        y: Math.round(of.y),
+        width: Math.round(of.width),
+        height: Math.round(of.height),
+      },
+    });
+    const any = (): Draw => {
+      const of = random() < 0.5 ? area() : onPixels(area());
+      const common = { alpha: random() < 0.6 ? 1 : random(), clip: random() < 0.15 ? area() : null };
+      const { radius: _, transform, ...to } = of;
+      if (random() < 0.3)
+        return { kind: 'texture', texture, from: wholeOf(plain), to, transform, blend: 'over', ...common };
+      const colour = `rgba(${[0, 0, 0].map(() => Math.floor(within(0, 256))).join(', ')}, ${random() < 0.7 ? 1 : 0.4})`;
+      return { kind: 'shape', area: of, colour, ...common };
+    };
+    const lists = Array.from({ length: 120 }, () => Array.from({ length: 9 }, any));
+    const whole = await fed(program, joined(start, grey, ...lists.map((l) => frame(...l))));
+    const single = await fed(program, joined(start, grey, ...lists.flatMap((l) => l.map((d) => frame(d)))));
+    expect([whole.said, single.said]).toEqual(['', '']);
+    lists.forEach((list, i) => {
+      const last = (i + 1) * list.length - 1;
+      const of = (frames: Buffer, n: number) => frames.subarray(n * FRAME, (n + 1) * FRAME);
+      expect(of(whole.frames, i).equals(of(single.frames, last)), `list ${i}`).toBe(true);
+    });
+  });
+
   it.each([
     ['a frame before the start', joined(frame()), /before the start/],
     ['two starts', joined(start, start), /comes once/],

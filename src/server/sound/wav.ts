@@ -48,18 +48,18 @@ export function readWav(file: Buffer): Wav {
 }
 
 function pcm(data: Buffer, f: PcmFormat): Float32Array[] {
-  const bytes = f.bits / 8;
-  const n = Math.floor(data.length / (bytes * f.channels));
-  const out = Array.from({ length: f.channels }, () => new Float32Array(n));
-  for (let i = 0; i < n; i++)
-    for (let c = 0; c < f.channels; c++) {
-      const at = (i * f.channels + c) * bytes;
-      const channel = out[c] as Float32Array;
-      if (f.bits === 16) channel[i] = data.readInt16LE(at) / 32768;
-      else if (f.bits === 32 && f.code !== 1) channel[i] = data.readFloatLE(at);
-      else throw new Error(`WAVE with ${f.bits} bits is not read.`);
-    }
-  return out;
+  const isFloat = f.bits === 32 && f.code !== 1;
+  if (!isFloat && f.bits !== 16) throw new Error(`WAVE with ${f.bits} bits is not read.`);
+  const n = Math.floor(data.length / frameBytes(f));
+  // A copy begins where its numbers may begin. RIFF has the bytes of a number in the order of this machine's.
+  const { buffer } = new Uint8Array(data.subarray(0, n * frameBytes(f)));
+  const all = isFloat ? new Float32Array(buffer) : new Int16Array(buffer);
+  const scale = isFloat ? 1 : 1 / 32768;
+  return Array.from({ length: f.channels }, (_, c) => {
+    const channel = new Float32Array(n);
+    for (let i = 0, at = c; i < n; i++, at += f.channels) channel[i] = (all[at] as number) * scale;
+    return channel;
+  });
 }
 
 /** PCM of a WAVE file on the disk, read in parts: an hour of it is never in memory. The file has to stay. */

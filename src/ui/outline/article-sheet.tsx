@@ -8,6 +8,7 @@ import { lineMs } from '../../core/outline/length.ts';
 import { voiceSpeed } from '../../core/sound/voices.ts';
 import { wordCount } from '../../core/source/script.ts';
 import { formWords, LEFT_OUT_WORDS, noteWords } from '../../wording/sources.ts';
+import { usePrefersStill } from '../shared/still.ts';
 import { ArticleRule } from './article-rule.tsx';
 import { ChapterChoice } from './chapter-choice.tsx';
 import { LeftLine, LeftOut } from './left-out.tsx';
@@ -16,9 +17,6 @@ import { SceneLine } from './scene-line.tsx';
 import { SourcePictures } from './source-pictures.tsx';
 import type { Outline } from './use-outline.ts';
 import './article-sheet.css';
-
-/** Whether who sits here has asked for an interface that does not move. */
-const isStill = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 /**
  * The article as it stands, in one column: what is in the piece stands large as its scenes, what is left out is folded
@@ -37,6 +35,7 @@ export function ArticleSheet({
   const parts = useMemo(() => articleInPlace(source, choices, lines), [source, choices, lines]);
   const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
   const body = useRef<HTMLDivElement>(null);
+  const still = usePrefersStill();
   const toggle = (id: string) =>
     setOpen((was) => {
       const now = new Set(was);
@@ -72,7 +71,7 @@ export function ArticleSheet({
           onGo={(at) =>
             body.current?.children[at]?.scrollIntoView({
               block: 'center',
-              behavior: isStill() ? 'instant' : 'smooth',
+              behavior: still ? 'instant' : 'smooth',
             })
           }
         />

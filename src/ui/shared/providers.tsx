@@ -3,6 +3,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { App, ConfigProvider } from 'antd';
 import { type ReactNode, useState } from 'react';
+import { usePrefersStill } from './still.ts';
 
 const INK = '#1f1d24';
 
@@ -11,10 +12,12 @@ export function Providers({ children }: { children: ReactNode }) {
   const [client] = useState(
     () => new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } }),
   );
+  const still = usePrefersStill();
   return (
     <ConfigProvider
       theme={{
         token: {
+          motion: !still,
           colorPrimary: INK,
           // Made from the ink they would be too dark for words on them.
           colorPrimaryBg: '#e9e6ee',

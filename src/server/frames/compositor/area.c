@@ -74,7 +74,16 @@ static u8 cover_at(const Area *a, double x, double y) {
   return share <= 0 ? 0 : share >= 1 ? 255 : (u8)(share * 255 + 0.5);
 }
 
-void area_row(const Area *a, int y, int left, int right, u8 *cover) {
+void alike_rows(const Area *a, int *from, int *to) {
+  const float *m = a->to_frame.m;
+  *from = *to = 0;
+  if (m[1] != 0 || m[2] != 0 || !(m[3] > 0)) return;
+  const double ends = a->radius > 0 ? a->radius * m[3] + 1 : 1;
+  *from = (int)ceil(a->rect.y * m[3] + m[5] + ends);
+  *to = (int)floor((a->rect.y + a->rect.h) * m[3] + m[5] - ends);
+}
+
+Run area_row(const Area *a, int y, int left, int right, u8 *cover) {
   const double ax = a->inv[0], ay = a->inv[1];
   const double lx = ax * 0.5 + a->inv[2] * (y + 0.5) + a->inv[4];
   const double ly = ay * 0.5 + a->inv[3] * (y + 0.5) + a->inv[5];
@@ -84,7 +93,7 @@ void area_row(const Area *a, int y, int left, int right, u8 *cover) {
   double lo = left, hi = right;
   narrow(lx, ax, r.x - half, r.x + r.w + half, &lo, &hi);
   narrow(ly, ay, r.y - half, r.y + r.h + half, &lo, &hi);
-  if (hi <= lo) return;
+  if (hi <= lo) return (Run){left, left};
   const int first = (int)ceil(lo), end = hi >= right ? right : (int)ceil(hi) < right ? (int)ceil(hi) : right;
   const double deep = a->radius > half ? a->radius : half;
   double in = lo, out = hi;
@@ -97,4 +106,5 @@ void area_row(const Area *a, int y, int left, int right, u8 *cover) {
   for (int x = first; x < whole; x++) cover[x - left] = cover_at(a, lx + ax * x, ly + ay * x);
   if (until > whole) memset(cover + whole - left, 255, (size_t)(until - whole));
   for (int x = until; x < end; x++) cover[x - left] = cover_at(a, lx + ax * x, ly + ay * x);
+  return (Run){whole, until};
 }

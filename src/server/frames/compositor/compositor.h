@@ -21,6 +21,11 @@ enum { SIDE = 8192, EDGE = 64 };
 _Noreturn void fail(const char *format, ...) __attribute__((format(printf, 1, 2)));
 void *get(size_t bytes);
 
+// Pixels, even on all sides; without any where the right is not right of the left.
+typedef struct {
+  int left, top, right, bottom;
+} Span;
+
 typedef enum { OPAQUE_I420, OPAQUE_RGBA, WITH_ALPHA, FOR_BLENDING } Form;
 
 // y, u, v of an opaque texture; with alpha they are multiplied by it, `a` is alpha and `ac` its mean over the four pixels
@@ -32,6 +37,8 @@ typedef struct {
   // Where its frames come from, or -1, and whether one has come.
   int stream, has_come;
   u8 *data, *y, *u, *v, *a, *ac;
+  // Outside of it a texture with alpha is empty.
+  Span ink;
 } Texture;
 
 // pixels: null for those of a stream, which come later.
@@ -67,7 +74,13 @@ int prepare_area(Area *a);
 // Rows [top, bottom) and columns [left, right) outside of which it covers nothing.
 void area_bounds(const Area *a, const Frame *f, int *left, int *top, int *right, int *bottom);
 // How much of each pixel of a row is covered, 0 to 255, columns [left, right) of it into cover[0..].
-void area_row(const Area *a, int y, int left, int right, u8 *cover);
+// How much of a row is certain: columns [whole, until) of it are covered wholly.
+typedef struct {
+  int whole, until;
+} Run;
+// Rows [from, to) of an upright area that are covered all alike: not its ends, nor its round corners.
+void alike_rows(const Area *a, int *from, int *to);
+Run area_row(const Area *a, int y, int left, int right, u8 *cover);
 
 typedef enum { OVER, SCREEN, SOFT_LIGHT, MULTIPLY, BLENDS } Blend;
 
@@ -82,7 +95,10 @@ typedef struct {
   Area area, clip;
 } Draw;
 
-void carry_out(Frame *f, const Draw *d);
+// hidden: what is drawn there will be covered by draws that come later.
+void carry_out(Frame *f, const Draw *d, Span hidden);
+// The pixels that a draw covers wholly, whatever was there before: an upright, opaque rectangle.
+Span covered_by(const Frame *f, const Draw *d);
 
 // Bilinear sampling of one plane along one axis: for a target of `count` pixels, the source pixel before each and the
 // share of the one after it, in 128ths across and 32768ths down.
@@ -104,6 +120,7 @@ void blend_cover(u8 *d, const u8 *s, const u8 *cover, int count);
 void blend_premultiplied(u8 *d, const u8 *s, const u8 *a, int count);
 void blend_premultiplied_cover(u8 *d, const u8 *s, const u8 *a, const u8 *cover, int count);
 void fill_cover(u8 *d, int value, const u8 *cover, int count);
+void fill_even(u8 *d, int value, int alpha, int count);
 void scale_cover(u8 *cover, int alpha, int count);
 void multiply_cover(u8 *cover, const u8 *by, int count);
 void halve_cover(const u8 *upper, const u8 *lower, u8 *out, int count);

@@ -4,13 +4,9 @@
 #include <stdlib.h>
 #include <string.h>
 
-// The part of a frame that a draw can change: even on all sides.
-typedef struct {
-  int left, top, right, bottom;
-} Span;
-
 static int within(float v, int most) { return v < 0 ? 0 : v > (float)most ? most : (int)roundf(v); }
 
+// The part of a frame that a draw can change.
 // exact: what is drawn ends on even pixels, or outside of the frame.
 static Span span_of(const Frame *f, const Area *outline, const Rect *exact, const Area *clip) {
   Span s;
@@ -33,6 +29,29 @@ static Span span_of(const Frame *f, const Area *outline, const Rect *exact, cons
   return s;
 }
 
+static Span both(Span a, Span b) {
+  return (Span){a.left > b.left ? a.left : b.left, a.top > b.top ? a.top : b.top, a.right < b.right ? a.right : b.right,
+                a.bottom < b.bottom ? a.bottom : b.bottom};
+}
+
+static int is_empty(Span s) { return s.right <= s.left || s.bottom <= s.top; }
+
+// What is left of a span without another one: how many parts.
+static int without(Span s, Span other, Span parts[4]) {
+  const Span h = both(s, other);
+  int n = 0;
+  if (is_empty(s)) return 0;
+  if (is_empty(h)) {
+    parts[n++] = s;
+    return n;
+  }
+  if (h.top > s.top) parts[n++] = (Span){s.left, s.top, s.right, h.top};
+  if (h.left > s.left) parts[n++] = (Span){s.left, h.top, h.left, h.bottom};
+  if (h.right < s.right) parts[n++] = (Span){h.right, h.top, s.right, h.bottom};
+  if (h.bottom < s.bottom) parts[n++] = (Span){s.left, h.bottom, s.right, s.bottom};
+  return n;
+}
+
 static u8 *y_at(const Frame *f, int x, int y) { return f->y + (size_t)y * (size_t)f->w + x; }
 static u8 *u_at(const Frame *f, int x, int y) { return f->u + (size_t)(y / 2) * (size_t)(f->w / 2) + x / 2; }
 static u8 *v_at(const Frame *f, int x, int y) { return f->v + (size_t)(y / 2) * (size_t)(f->w / 2) + x / 2; }
@@ -41,6 +60,13 @@ static u8 *v_at(const Frame *f, int x, int y) { return f->v + (size_t)(y / 2) * 
 typedef struct {
   u8 rows[2][SIDE], half[SIDE / 2];
 } Cover;
+
+static void finish_cover(Cover *c, int alpha, int from, int to) {
+  if (to <= from) return;
+  for (int k = 0; k < 2; k++)
+    if (alpha < 255) scale_cover(c->rows[k] + from, alpha, to - from);
+  halve_cover(c->rows[0] + from, c->rows[1] + from, c->half + from / 2, to - from);
+}
 
 static void cover_pair(Cover *c, const Area *outline, const Area *clip, int alpha, const Span *s, int y) {
   static u8 by[SIDE];
@@ -52,29 +78,69 @@ static void cover_pair(Cover *c, const Area *outline, const Area *clip, int alph
       area_row(clip, y + k, s->left, s->right, by);
       multiply_cover(c->rows[k], by, n);
     }
-    if (alpha < 255) scale_cover(c->rows[k], alpha, n);
   }
-  halve_cover(c->rows[0], c->rows[1], c->half, n);
+  finish_cover(c, alpha, 0, n);
+}
+
+// The same only outside of the columns, even, in which both rows are as opaque as alpha says; gives those.
+static Run cover_edges(Cover *c, const Area *outline, int alpha, const Span *s, int y) {
+  Run run = {s->left, s->right};
+  for (int k = 0; k < 2; k++) {
+    const Run row = area_row(outline, y + k, s->left, s->right, c->rows[k]);
+    if (row.whole > run.whole) run.whole = row.whole;
+    if (row.until < run.until) run.until = row.until;
+  }
+  run.whole = (run.whole + 1) & ~1;
+  run.until &= ~1;
+  if (run.until <= run.whole) run.whole = run.until = s->left;
+  finish_cover(c, alpha, 0, run.whole - s->left);
+  finish_cover(c, alpha, run.until - s->left, s->right - s->left);
+  return run;
 }
 
 static Cover cover;
 
-static void draw_shape(Frame *f, const Draw *d) {
+// Columns [from, to) of a pair of rows, as `cover` has them, which begins at `left`.
+static void fill_covered(Frame *f, int from, int to, int left, int y, int luma, int u, int v) {
+  const int at = from - left, n = to - from;
+  if (n <= 0) return;
+  fill_cover(y_at(f, from, y), luma, cover.rows[0] + at, n);
+  fill_cover(y_at(f, from, y + 1), luma, cover.rows[1] + at, n);
+  fill_cover(u_at(f, from, y), u, cover.half + at / 2, n / 2);
+  fill_cover(v_at(f, from, y), v, cover.half + at / 2, n / 2);
+}
+
+static void fill_pair(Frame *f, int from, int to, int y, int luma, int u, int v, int alpha) {
+  u8 *rows[4] = {y_at(f, from, y), y_at(f, from, y + 1), u_at(f, from, y), v_at(f, from, y)};
+  const int values[4] = {luma, luma, u, v};
+  for (int k = 0; k < 4; k++) {
+    const int n = k < 2 ? to - from : (to - from) / 2;
+    if (n > 0 && alpha == 255) memset(rows[k], values[k], (size_t)n);
+    else if (n > 0) fill_even(rows[k], values[k], alpha, n);
+  }
+}
+
+static Span span_of_shape(const Frame *f, const Draw *d) {
+  return span_of(f, &d->area, NULL, d->has_clip ? &d->clip : NULL);
+}
+
+static void draw_shape(Frame *f, const Draw *d, Span s) {
   const Area *clip = d->has_clip ? &d->clip : NULL;
-  const Span s = span_of(f, &d->area, NULL, clip);
   const int r = d->colour[0], g = d->colour[1], b = d->colour[2];
   const int luma = (11966 * r + 40254 * g + 4064 * b + (16 << 16) + 32768) >> 16;
   const int u = (-6596 * r - 22188 * g + 28784 * b + (128 << 16) + 32768) >> 16;
   const int v = (28784 * r - 26145 * g - 2639 * b + (128 << 16) + 32768) >> 16;
   const int alpha = (int)(d->alpha * d->colour[3] + 0.5f);
-  const int n = s.right - s.left;
-  if (alpha == 0 || n <= 0) return;
+  if (alpha == 0) return;
+  Run run = {s.left, s.left};
+  int from, to;
+  alike_rows(&d->area, &from, &to);
   for (int y = s.top; y < s.bottom; y += 2) {
-    cover_pair(&cover, &d->area, clip, alpha, &s, y);
-    fill_cover(y_at(f, s.left, y), luma, cover.rows[0], n);
-    fill_cover(y_at(f, s.left, y + 1), luma, cover.rows[1], n);
-    fill_cover(u_at(f, s.left, y), u, cover.half, n / 2);
-    fill_cover(v_at(f, s.left, y), v, cover.half, n / 2);
+    if (clip) cover_pair(&cover, &d->area, clip, alpha, &s, y);
+    else if (y < from + 2 || y + 2 > to || y == s.top) run = cover_edges(&cover, &d->area, alpha, &s, y);
+    fill_covered(f, s.left, run.whole, s.left, y, luma, u, v);
+    fill_pair(f, run.whole, run.until, y, luma, u, v, alpha);
+    fill_covered(f, run.until, s.right, s.left, y, luma, u, v);
   }
 }
 
@@ -147,13 +213,11 @@ static void put_row(u8 *d, const u8 *s, const u8 *by, int alpha, int n) {
 }
 
 // An opaque texture on an upright rectangle.
-static void draw_upright(Frame *f, const Draw *d, const Area *outline, Rect to) {
+static void draw_upright(Frame *f, const Draw *d, const Area *outline, Rect to, Span s) {
   const Area *clip = d->has_clip ? &d->clip : NULL;
   const Area *rough = has_rough_edge(f, to) ? outline : NULL;
-  const Span s = span_of(f, outline, rough ? NULL : &to, clip);
   const Texture *t = d->texture;
   const int n = s.right - s.left;
-  if (n <= 0 || s.bottom <= s.top) return;
   const int alpha = (int)(d->alpha * 256 + 0.5f), covered = rough || clip;
   const double px = d->from.w / to.w, py = d->from.h / to.h;
   const double x = d->from.x + ((double)s.left - to.x) * px, y0 = d->from.y - to.y * py;
@@ -179,12 +243,10 @@ static void draw_upright(Frame *f, const Draw *d, const Area *outline, Rect to) 
 }
 
 // A texture with alpha that stands on whole pixels as it is.
-static void draw_in_place(Frame *f, const Draw *d, Rect to) {
+static void draw_in_place(Frame *f, const Draw *d, Rect to, Span s) {
   const Area *clip = d->has_clip ? &d->clip : NULL;
-  const Span s = span_of(f, NULL, &to, clip);
   const Texture *t = d->texture;
   const int n = s.right - s.left, alpha = (int)(d->alpha * 255 + 0.5f), covered = clip || alpha < 255;
-  if (n <= 0) return;
   const int dx = s.left + (int)roundf(d->from.x - to.x), dy = (int)roundf(d->from.y - to.y);
   for (int y = s.top; y < s.bottom; y += 2) {
     if (covered) cover_pair(&cover, NULL, clip, alpha, &s, y);
@@ -213,12 +275,10 @@ static int sample(const u8 *plane, int w, int h, double x, double y) {
 }
 
 // Any texture under any transform.
-static void draw_turned(Frame *f, const Draw *d, const Area *outline) {
+static void draw_turned(Frame *f, const Draw *d, const Area *outline, Span s) {
   const Area *clip = d->has_clip ? &d->clip : NULL;
-  const Span s = span_of(f, outline, NULL, clip);
   const Texture *t = d->texture;
   const int n = s.right - s.left;
-  if (n <= 0) return;
   const double px = d->from.w / d->to.w, py = d->from.h / d->to.h;
   static u8 row[SIDE], alpha[SIDE];
   for (int y = s.top; y < s.bottom; y += 2) {
@@ -247,12 +307,10 @@ static void draw_turned(Frame *f, const Draw *d, const Area *outline) {
 }
 
 // A texture for blending on an upright rectangle.
-static void draw_blended(Frame *f, const Draw *d, const Area *outline, Rect to) {
+static void draw_blended(Frame *f, const Draw *d, const Area *outline, Rect to, Span s) {
   const Area *clip = d->has_clip ? &d->clip : NULL;
-  const Span s = span_of(f, outline, NULL, clip);
   const Texture *t = d->texture;
   const int n = s.right - s.left;
-  if (n <= 0) return;
   const double px = d->from.w / to.w, py = d->from.h / to.h;
   const double x = d->from.x + ((double)s.left - to.x) * px, y0 = d->from.y - to.y * py;
   const u8 *planes[3] = {t->y, t->u, t->v};
@@ -271,25 +329,60 @@ static void draw_blended(Frame *f, const Draw *d, const Area *outline, Rect to) 
 
 static int is_near(float a, float b) { return fabsf(a - b) < 1e-3f; }
 
-void carry_out(Frame *f, const Draw *d) {
-  if (!(d->alpha > 0)) return;
+static int is_upright(const float *m) { return m[1] == 0 && m[2] == 0 && m[0] > 0 && m[3] > 0; }
+
+static Rect upright(const float *m, Rect r) { return (Rect){r.x * m[0] + m[4], r.y * m[3] + m[5], r.w * m[0], r.h * m[3]}; }
+
+Span covered_by(const Frame *f, const Draw *d) {
+  const float *m = d->transform.m;
+  if (d->has_clip || d->alpha < 1 || d->blend != OVER || !is_upright(m)) return (Span){0, 0, 0, 0};
+  if (d->is_shape ? d->colour[3] < 255 : d->texture->form == WITH_ALPHA) return (Span){0, 0, 0, 0};
+  Rect r = d->is_shape ? d->area.rect : d->to;
+  // Round corners lie above and below of the rest.
   if (d->is_shape) {
-    draw_shape(f, d);
+    r.y += d->area.radius;
+    r.h -= 2 * d->area.radius;
+  }
+  r = upright(m, r);
+  const int left = within(ceilf(r.x), f->w), top = within(ceilf(r.y), f->h);
+  return (Span){(left + 1) & ~1, (top + 1) & ~1, within(floorf(r.x + r.w), f->w) & ~1, within(floorf(r.y + r.h), f->h) & ~1};
+}
+
+// A texture with alpha that is drawn pixel by pixel where it stands.
+static int is_in_place(const Draw *d, Rect to) {
+  return is_near(d->from.w, to.w) && is_near(d->from.h, to.h) && is_even(to.x) && is_even(to.y) && is_even(d->from.x) &&
+         is_even(d->from.y) && is_even(to.w) && is_even(to.h);
+}
+
+void carry_out(Frame *f, const Draw *d, Span hidden) {
+  if (!(d->alpha > 0)) return;
+  Span parts[4];
+  if (d->is_shape) {
+    const int n = without(span_of_shape(f, d), hidden, parts);
+    for (int k = 0; k < n; k++) draw_shape(f, d, parts[k]);
     return;
   }
   const float *m = d->transform.m;
   Area outline = {.rect = d->to, .radius = 0, .to_frame = d->transform};
   if (!prepare_area(&outline)) return;
-  const int upright = m[1] == 0 && m[2] == 0 && m[0] > 0 && m[3] > 0;
-  const Rect to = {d->to.x * m[0] + m[4], d->to.y * m[3] + m[5], d->to.w * m[0], d->to.h * m[3]};
-  if (d->texture->form == FOR_BLENDING) {
-    if (upright) draw_blended(f, d, &outline, to);
-    else fail("a texture for blending is drawn upright only");
-  } else if (d->texture->form != WITH_ALPHA) {
-    if (upright) draw_upright(f, d, &outline, to);
-    else draw_turned(f, d, &outline);
-  } else if (upright && is_near(d->from.w, to.w) && is_near(d->from.h, to.h) && is_even(to.x) && is_even(to.y) &&
-             is_even(d->from.x) && is_even(d->from.y) && is_even(to.w) && is_even(to.h))
-    draw_in_place(f, d, to);
-  else draw_turned(f, d, &outline);
+  const Area *clip = d->has_clip ? &d->clip : NULL;
+  const Form form = d->texture->form;
+  const int stands = is_upright(m);
+  const Rect to = upright(m, d->to);
+  if (form == FOR_BLENDING && !stands) fail("a texture for blending is drawn upright only");
+  const int in_place = form == WITH_ALPHA && stands && is_in_place(d, to);
+  const int opaque = form != WITH_ALPHA && form != FOR_BLENDING && stands;
+  Span s = span_of(f, &outline, in_place || (opaque && !has_rough_edge(f, to)) ? &to : NULL, clip);
+  if (in_place) {
+    const Span ink = d->texture->ink;
+    const int dx = (int)roundf(to.x - d->from.x), dy = (int)roundf(to.y - d->from.y);
+    s = both(s, (Span){ink.left + dx, ink.top + dy, ink.right + dx, ink.bottom + dy});
+  }
+  const int n = without(s, hidden, parts);
+  for (int k = 0; k < n; k++) {
+    if (form == FOR_BLENDING) draw_blended(f, d, &outline, to, parts[k]);
+    else if (opaque) draw_upright(f, d, &outline, to, parts[k]);
+    else if (in_place) draw_in_place(f, d, to, parts[k]);
+    else draw_turned(f, d, &outline, parts[k]);
+  }
 }

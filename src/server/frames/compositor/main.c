@@ -202,6 +202,8 @@ static int parse(const uint32_t *p, Draw *d) {
   return d->to.w > 0 && d->to.h > 0;
 }
 
+static long pixels_in(Span s) { return s.right > s.left && s.bottom > s.top ? (long)(s.right - s.left) * (s.bottom - s.top) : 0; }
+
 static void draw_frame(const uint32_t *p, uint32_t bytes) {
   if (!frame_bytes) fail("a frame comes before the start");
   if (bytes % (4 * WORDS) || bytes / (4 * WORDS) > DRAWS) fail("a frame of %u bytes", bytes);
@@ -209,9 +211,17 @@ static void draw_frame(const uint32_t *p, uint32_t bytes) {
   static Draw draws[DRAWS];
   uint32_t count = 0;
   for (uint32_t i = 0; i < bytes / (4 * WORDS); i++) count += (uint32_t)parse(p + i * WORDS, &draws[count]);
+  // Behind each draw, the largest rectangle that a later one covers.
+  static Span hidden[DRAWS];
+  Span largest = {0, 0, 0, 0};
+  for (uint32_t i = count; i-- > 0;) {
+    hidden[i] = largest;
+    const Span s = covered_by(&frame, &draws[i]);
+    if (pixels_in(s) > pixels_in(largest)) largest = s;
+  }
   for (uint32_t i = 0; i < count; i++) {
     const double before = now();
-    carry_out(&frame, &draws[i]);
+    carry_out(&frame, &draws[i], hidden[i]);
     spent[part_of(&draws[i])] += now() - before;
   }
   has_frame = 1;

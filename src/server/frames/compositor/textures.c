@@ -53,6 +53,23 @@ static void to_planes(Texture *t, const u8 *p) {
   }
 }
 
+// Even bounds of what is not empty.
+static Span ink_of(const Texture *t) {
+  Span s = {t->w, t->h, 0, 0};
+  for (int y = 0; y < t->h; y++) {
+    const u8 *a = t->a + (size_t)y * (size_t)t->w;
+    int first = 0, end = t->w;
+    while (first < end && !a[first]) first++;
+    if (first == end) continue;
+    while (!a[end - 1]) end--;
+    if (first < s.left) s.left = first;
+    if (end > s.right) s.right = end;
+    if (y < s.top) s.top = y;
+    s.bottom = y + 1;
+  }
+  return (Span){s.left & ~1, s.top & ~1, (s.right + 1) & ~1, (s.bottom + 1) & ~1};
+}
+
 Texture *make_texture(Form form, int w, int h, const u8 *pixels) {
   const size_t n = (size_t)w * (size_t)h;
   const size_t bytes = form == FOR_BLENDING ? 3 * n : form == WITH_ALPHA ? n * 2 + 3 * (n / 4) : n + n / 2;
@@ -77,6 +94,7 @@ Texture *make_texture(Form form, int w, int h, const u8 *pixels) {
       t->v[i] = pixels[4 * i + 2];
     }
   else to_planes(t, pixels);
+  if (form == WITH_ALPHA) t->ink = ink_of(t);
   return t;
 }
 

@@ -20,13 +20,13 @@ export function RevealTool() {
   const { player } = usePiece();
   const { scope, piece, scene, style, now, change } = useScoped();
   const layout = scene && LAYOUTS[scene.layout].words ? (scene.layout as WordLayout) : 'caption';
-  const { reveal } = dressOf(
+  const { reveal, rest } = dressOf(
     piece,
     scope === 'piece' ? { look: null } : { look: scene?.look ?? null },
     layout,
   ).style;
   const own = style.reveal !== null;
-  const seconds = (key: 'delayMs' | 'revealMs' | 'goneMs', label: string, value: number) => (
+  const seconds = (key: 'delayMs' | 'restDelayMs' | 'revealMs' | 'goneMs', label: string, value: number) => (
     <div className="style__line">
       <span className="style__name">{label}</span>
       <InputNumber
@@ -75,6 +75,7 @@ export function RevealTool() {
         <span />
       </div>
       {seconds('delayMs', 'After', now.delayMs ?? framesToMs(reveal.delay))}
+      {rest && seconds('restDelayMs', 'Small part later by', now.restDelayMs ?? framesToMs(reveal.restDelay))}
       {seconds('revealMs', 'Each line within', now.revealMs ?? framesToMs(reveal.frames))}
       <div className="style__line">
         <span className="style__name">Lines</span>
