@@ -136,6 +136,8 @@ export interface PanelStyle {
   border: { colour: string; width: number; inset: number } | null;
   shadow: string | null;
   edge: EdgeKind;
+  /** Ruled: a page of fewer lines stands on lines of the tallest one. */
+  lined: boolean;
 }
 
 /** What a look draws besides words: below them, above them, or over the picture. Stage pixels. */
@@ -158,6 +160,8 @@ export interface OrnamentPlace {
   words: Rect;
   panel: Rect;
   zone: Zone;
+  /** Of the lines of the tallest page, from top to bottom. */
+  baselines: readonly number[];
   stage: Size;
   format: Format;
   /** The picture's own part of the stage. */

@@ -268,7 +268,10 @@ function placePages(set: SetText, on: Placing): Placed {
     const start = p === 0 ? 0 : (on.times[first]?.start ?? 0);
     const end = next === undefined ? goneAt(start, length, style) : (on.times[next]?.start ?? length);
     const free = tallest - heights.page(page);
-    let y = top.y + (centred ? Math.round(free / 2) : top.standsOn ? free : 0);
+    const half = style.panel?.lined
+      ? Math.floor(free / 2 / heights.head) * heights.head
+      : Math.round(free / 2);
+    let y = top.y + (centred ? half : top.standsOn ? free : 0);
     let small = false;
     let before = 0;
     const figure = layoutRule(on.layout).words?.ordinal
@@ -285,6 +288,7 @@ function placePages(set: SetText, on: Placing): Placed {
     });
     return { start, end: Math.max(start + 1, end), lines, underline: underlineOf(lines, heights.head, on) };
   });
+  const full = pages[set.pages.findIndex((page) => heights.page(page) === tallest)];
   const panel = style.panel && panelOf(style.panel, box, zone, stage);
   const around = panel?.around ?? box;
   const { shade, legibility } = legibleOrMended({
@@ -302,6 +306,7 @@ function placePages(set: SetText, on: Placing): Placed {
     ornaments:
       style.ornaments?.({
         ...{ words: box, panel: around, zone, stage, format, align: style.align, size: set.font.size },
+        baselines: full?.lines.map((l) => l.y) ?? [],
         picture: on.frame?.area ?? { x: 0, y: 0, ...stage },
         colours: look.colours,
         measure: setter.measure,

@@ -115,7 +115,14 @@ export class ProcessPool<T extends { [N in keyof T]: TaskTable[string] }> {
   private time(member: Member, ms: number): void {
     if (member.timer) clearTimeout(member.timer);
     member.timer = setTimeout(
-      () => this.stop(member, { code: 'too-heavy', what: 'time', most: this.limits.taskMs / 1000 }),
+      // What has not even begun is not too heavy: the machine has too much to do.
+      () =>
+        this.stop(
+          member,
+          member.ready
+            ? { code: 'too-heavy', what: 'time', most: this.limits.taskMs / 1000 }
+            : { code: 'busy' },
+        ),
       ms,
     );
   }

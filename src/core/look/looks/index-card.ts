@@ -9,25 +9,43 @@ const MARGIN = '#d9766f';
 const { area, alone, zones } = inset({ side: 0.065, top: 0.085, share: 0.48 });
 const picture = { area, border: { colour: '#ffffff', width: 20 }, shadow: 'rgba(40, 30, 10, 0.22)' };
 
-/** Ruled lines and a margin. */
-const ruled = ({ panel: p }: OrnamentPlace): Ornament[] => {
-  const count = Math.floor((p.height - 40) / 54);
-  const lines = Array.from(
-    { length: count },
-    (_, i): Ornament => ({
-      ...{
-        kind: 'shape',
-        x: p.x + 10,
-        y: p.y + 62 + i * 54,
-        width: p.width - 20,
-        height: 3,
-        radius: 0,
-        colour: LINE,
-      },
-    }),
-  );
+/** A rule lies so far under the baseline of what is written on it, in pixels; one of a line alone has others at most so far off. */
+const UNDER = 9;
+const APART = 104;
+const EDGE = { top: 34, bottom: 16 } as const;
+
+/** Rules under the lines that are written, and as far apart above and below them; and a margin. */
+const ruled = ({ panel: p, baselines, size }: OrnamentPlace): Ornament[] => {
+  const under = baselines.map((y) => y + UNDER);
+  const gaps = under.slice(1).map((y, i) => y - (under[i] as number));
+  const step = Math.max(24, gaps.length ? Math.min(...gaps) : Math.min(APART, size * 1.24));
+  const [first = p.y + 62, last = first] = [under[0], under.at(-1)];
+  const rows = (from: number, by: number, count: number) =>
+    Array.from({ length: Math.max(0, Math.floor(count)) }, (_, i) => from + by * (i + 1));
+  const all = [
+    ...rows(first, -step, (first - p.y - EDGE.top) / step),
+    ...under,
+    // Between the foot of a large figure and the words under it.
+    ...gaps.flatMap((gap, i) =>
+      rows(under[i] as number, gap / Math.round(gap / step), Math.round(gap / step) - 1),
+    ),
+    ...rows(last, step, (p.y + p.height - EDGE.bottom - last) / step),
+  ];
   return [
-    ...lines.filter((l) => l.kind === 'shape' && l.y < p.y + p.height - 14),
+    ...all
+      .map(Math.round)
+      .sort((m, n) => m - n)
+      .map(
+        (y): Ornament => ({
+          kind: 'shape',
+          x: p.x + 10,
+          y,
+          width: p.width - 20,
+          height: 3,
+          radius: 0,
+          colour: LINE,
+        }),
+      ),
     { kind: 'shape', x: p.x + 44, y: p.y, width: 3, height: p.height, radius: 0, colour: MARGIN },
   ];
 };
@@ -36,6 +54,7 @@ const card = panel(CARD, {
   radius: 12,
   span: 'zone',
   shadow: 'rgba(40, 30, 10, 0.2)',
+  lined: true,
 });
 const marked = {
   plate: { colour: '#ffe98a', side: 0.06, above: 0.62, height: 0.8, radius: 0.2 },

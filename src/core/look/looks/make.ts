@@ -94,7 +94,16 @@ export const strip = (colour: string, more: Partial<GroundStyle> = {}): GroundSt
 });
 
 export const panel = (colour: string, more: Partial<PanelStyle> = {}): PanelStyle => ({
-  ...{ colour, pad: { x: 44, y: 34 }, span: 'words', radius: 0, border: null, shadow: null, edge: 'plain' },
+  ...{
+    colour,
+    pad: { x: 44, y: 34 },
+    span: 'words',
+    radius: 0,
+    border: null,
+    shadow: null,
+    edge: 'plain',
+    lined: false,
+  },
   ...more,
 });
 
