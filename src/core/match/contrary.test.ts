@@ -19,6 +19,10 @@ describe('a picture against its line', () => {
     ['A rainy morning in April.', 'Sunrise over a field in spring', false],
     ['A rainy morning in April.', 'A sunny sunrise', true],
     ['A rainy morning in April.', 'An umbrella by night', true],
+    ['Keep a hot drink in the car.', 'A cold drink with lemon', true],
+    ['Keep a hot drink in the car.', 'A mug of tea', false],
+    ['Sales fell by half.', 'A growing curve', true],
+    ['The shelves were empty.', 'A full shelf', true],
     ['', 'Snow', false],
   ])('%s | %s', (line, picture, wrong) => {
     expect(against(line, picture)).toBe(wrong);

@@ -1,4 +1,4 @@
-/** Words of season, time of day and weather: of each kind a picture shows one. with_: others of the kind that go with it. */
+/** Words of season, time of day, weather and of how a thing is: of each kind a picture shows one. with_: others of the kind that go with it. */
 const KINDS: readonly (readonly { words: string; with_?: readonly number[] }[])[] = [
   [
     { words: 'winter snow snowy snowed snowing ice icy frost frosty frozen december january february' },
@@ -14,6 +14,13 @@ const KINDS: readonly (readonly { words: string; with_?: readonly number[] }[])[
     { words: 'night nights midnight moon moonlight', with_: [2] },
   ],
   [{ words: 'rain rains rained raining rainy umbrella downpour storm' }, { words: 'sunny sunshine' }],
+  [{ words: 'hot steaming boiling' }, { words: 'cold chilled chilly iced' }],
+  [{ words: 'empty' }, { words: 'full' }],
+  [{ words: 'clean spotless tidy' }, { words: 'dirty filthy messy mess' }],
+  [
+    { words: 'growth growing grew rising rises increase increased' },
+    { words: 'decline declined decrease decreased dropped fell falling' },
+  ],
 ];
 
 interface Sign {
@@ -37,7 +44,7 @@ for (const kind of KINDS) {
   });
 }
 
-/** What words name of season, time of day and weather. */
+/** What words name of all kinds. */
 export interface Signs {
   /** Those that are named, those that go with them, and all of the kinds that are named: a bit for each. */
   named: number;
