@@ -104,7 +104,7 @@ export class CanvasPainter {
   }
 
   private made(texture: Texture, part: Crop): { image: unknown; part: Crop } | null {
-    if (isMoving(texture) || texture.kind === 'written') return this.passing(texture, part);
+    if (isPassing(texture)) return this.passing(texture, part);
     const key = textureKey(texture);
     const known = this.kept.get(key);
     if (known) {
@@ -127,7 +127,10 @@ export class CanvasPainter {
     return { image, part };
   }
 
-  /** Frames of what moves are not kept: in a browser, a video may be a little beside the frame that is wanted. */
+  /**
+   * Frames of what moves are not kept: in a browser, a video may be a little beside the frame that is wanted, and a word that is being
+   * written is another one in the next frame.
+   */
   private passing(
     texture: PictureTexture | WrittenTexture,
     part: Crop,
@@ -144,13 +147,7 @@ export class CanvasPainter {
     let count = 0;
     for (const d of draws) {
       if (count >= most) break;
-      if (
-        d.kind !== 'texture' ||
-        this.kept.has(textureKey(d.texture)) ||
-        isMoving(d.texture) ||
-        d.texture.kind === 'written'
-      )
-        continue;
+      if (d.kind !== 'texture' || this.kept.has(textureKey(d.texture)) || isPassing(d.texture)) continue;
       if (this.made(d.texture, d.from)) count++;
     }
     return count;
@@ -162,6 +159,9 @@ export class CanvasPainter {
     this.bytes = 0;
   }
 }
+
+/** Another one in nearly every frame. */
+const isPassing = (t: Texture): t is PictureTexture | WrittenTexture => t.kind === 'written' || isMoving(t);
 
 const isMoving = (t: Texture): t is PictureTexture => t.kind === 'picture' && t.moving !== null;
 

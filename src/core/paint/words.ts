@@ -216,10 +216,7 @@ function partOf(
   transform: Affine,
 ): Area | null {
   if (shown === undefined || shown >= word.letters || !word.edges) return null;
-  const whole = Math.floor(shown);
-  const before = whole > 0 ? (word.edges[whole - 1] ?? 0) : 0;
-  const next = word.edges[whole] ?? word.width;
-  const reach = before + (next - before) * (shown - whole);
+  const reach = word.edges[shown - 1] ?? 0;
   const x = word.rightToLeft ? word.x + word.width - reach : word.x - size * 0.2;
   const width = reach + size * 0.2;
   return { x, y: y - size * 1.3, width: Math.max(0.01, width), height: size * 1.9, radius: 0, transform };

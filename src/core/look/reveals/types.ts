@@ -56,7 +56,7 @@ export interface Reveal {
   line(line: RevealLine, moment: RevealMoment): ({ width: number; alpha: number } & Moved) | null;
   /**
    * Opacity of a word, and of the mark behind it while it is said; null for nothing. grow: its size, 1 at its place. shown: how many
-   * of its letters are there. written: how much of it a hand has written, 0 to 1. text: other words of the same width.
+   * of its letters are there, whole ones. written: how much of it a hand has written, 0 to 1. text: other words of the same width.
    */
   word(
     word: RevealWord,
