@@ -5,7 +5,7 @@ import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { LOOK_NAMES, lookOf } from '../src/core/look/looks.ts';
 import { ssim } from './likeness.ts';
-import { accessible, begin, pass, rows, saved, stored, voicesReady, words } from './steps.ts';
+import { accessible, begin, drag, pass, rows, saved, stored, stripShows, voicesReady, words } from './steps.ts';
 
 test('a look for the piece in one action, another for a row, and back', async ({ page }) => {
   const id = await begin(page);
@@ -79,13 +79,8 @@ test('words are moved, made larger and typed on the monitor, with the pointer an
   await pass(page, 'Look');
   await words(page, 2).click();
   const block = page.locator('.words-overlay__block');
-  await expect(block).toBeVisible();
-  const box = await block.boundingBox();
-  if (!box) throw new Error('The words have no box.');
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-  await page.mouse.down();
-  await page.mouse.move(box.x + box.width / 2, box.y - 120, { steps: 6 });
-  await page.mouse.up();
+  await stripShows(page, 2);
+  await drag(page, block, 0, -180);
   await saved(page);
   const placeOf = async () => (await stored(page, id)).piece.scenes[1].look?.places?.['9:16'];
   const moved = await placeOf();
@@ -139,17 +134,10 @@ test('from when to when words are seen is drawn in the strip, and said in figure
   await voicesReady(page);
   await pass(page, 'Look');
   await words(page, 2).click();
+  await stripShows(page, 2);
   await saved(page);
-  const draw = async (end: 'comes' | 'rest' | 'gone', by: number) => {
-    const at = await page.locator(`.strip__words-end--${end}`).boundingBox();
-    if (!at) throw new Error(`There is no end “${end}”.`);
-    const [x, y] = [at.x + at.width / 2, at.y + at.height / 2];
-    await page.mouse.move(x, y);
-    await page.mouse.down();
-    await page.mouse.move(x + by / 2, y);
-    await page.mouse.move(x + by, y);
-    await page.mouse.up();
-  };
+  const draw = (end: 'comes' | 'rest' | 'gone', by: number) =>
+    drag(page, page.locator(`.strip__words-end--${end}`), by);
   await draw('comes', 30);
   await draw('gone', -40);
   await saved(page);

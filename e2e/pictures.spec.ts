@@ -3,7 +3,7 @@ import { copyFileSync, mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, type Page, test } from '@playwright/test';
-import { accessible, begin, pass, rows, saved, stored, voicesReady, wear, words } from './steps.ts';
+import { accessible, begin, drag, pass, rows, saved, stored, voicesReady, wear, words } from './steps.ts';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'nabbet-own-'));
 const at = (name: string) => path.join(folder, name);
@@ -182,15 +182,10 @@ test('the frame is dragged on the monitor, moved by keys, given a start and an e
   await words(page, 2).click();
   await tool(page, 'Frame').click();
   const overlay = page.locator('.frame-overlay');
-  const box = await overlay.boundingBox();
-  if (!box) throw new Error('The frame is not on the monitor.');
+  await expect(overlay).toBeVisible();
   await page.getByLabel('Closer').focus();
   for (let k = 0; k < 20; k++) await page.keyboard.press('ArrowRight');
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  await page.mouse.move(x, y);
-  await page.mouse.down();
-  await page.mouse.move(x + 60, y + 40, { steps: 6 });
-  await page.mouse.up();
+  await drag(page, overlay, 60, 40);
   const dragged = (await sceneOf(page, id, 2)).pictures[0].framing.aims.tall[0];
   expect(dragged.zoom).toBeCloseTo(2, 1);
   await page.getByRole('button', { name: 'Frame: move it with the arrow keys' }).focus();
@@ -201,7 +196,7 @@ test('the frame is dragged on the monitor, moved by keys, given a start and an e
 
   await page.getByText('Start and end').click();
   await expect(page.locator('.frame-overlay__name')).toHaveText('End');
-  await page.mouse.move(x, y);
+  await overlay.hover();
   await page.mouse.wheel(0, -300);
   const two = (await sceneOf(page, id, 2)).pictures[0].framing.aims.tall;
   expect(two).toHaveLength(2);

@@ -101,6 +101,7 @@ test('rows are typed, split, joined, moved, doubled and deleted, and every step 
 test('a row is dragged with the mouse and moved with the keys of its handle', async ({ page }) => {
   await begin(page);
   const handle = page.getByRole('button', { name: 'Move Scene 2', exact: true });
+  await handle.hover();
   const from = await handle.boundingBox();
   const to = await page.getByRole('button', { name: 'Move Scene 4', exact: true }).boundingBox();
   if (!from || !to) throw new Error('The handles are not on the screen.');

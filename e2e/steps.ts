@@ -73,6 +73,23 @@ export async function pass(
   await page.getByRole('navigation', { name: 'Passes' }).getByText(name).click();
 }
 
+/** Waits until the strip, which comes a moment after the sheet, has the scene of a row as the selected one. */
+export async function stripShows(page: Page, row: number): Promise<void> {
+  await expect(page.locator('.strip__scene').nth(row - 1)).toHaveClass(/strip__scene--on/);
+}
+
+/** Takes hold of something once it stands still and nothing covers it, and draws it along; right, down: pixels. */
+export async function drag(page: Page, what: Locator, right: number, down = 0): Promise<void> {
+  await what.hover();
+  const at = await what.boundingBox();
+  if (!at) throw new Error('There is nothing to take hold of.');
+  const [x, y] = [at.x + at.width / 2, at.y + at.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + right, y + down, { steps: 6 });
+  await page.mouse.up();
+}
+
 /**
  * Presses a key until it has its effect: while a drag by keyboard begins, the very first key may come before anybody
  * listens for it. A key that was heard is not pressed again.

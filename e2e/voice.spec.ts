@@ -2,7 +2,19 @@ import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from '@playwright/test';
 import { smallVoice } from '../src/stand-in/small-voice.ts';
 import { CHROMIUM } from './browser.ts';
-import { accessible, begin, lay, pass, rows, saved, stored, voicesReady, words } from './steps.ts';
+import {
+  accessible,
+  begin,
+  drag,
+  lay,
+  pass,
+  rows,
+  saved,
+  stored,
+  stripShows,
+  voicesReady,
+  words,
+} from './steps.ts';
 
 test.use({
   launchOptions: {
@@ -210,12 +222,8 @@ test('the end of a scene is drawn in the strip in one step, and given back to th
   await rows(page).nth(1).click();
   const edge = page.locator('.strip__edge');
   const length = async () => (await stored(page, id)).piece.scenes[1].durationMs;
-  const box = await edge.boundingBox();
-  if (!box) throw new Error('No end of a scene.');
-  await page.mouse.move(box.x + 7, box.y + 20);
-  await page.mouse.down();
-  await page.mouse.move(box.x + 107, box.y + 20, { steps: 6 });
-  await page.mouse.up();
+  await stripShows(page, 2);
+  await drag(page, edge, 100);
   await saved(page);
   const drawn = await length();
   expect(drawn).toBeGreaterThan(3000);
