@@ -7,6 +7,8 @@ export default defineConfig({
   timeout: 240_000,
   expect: { timeout: 30_000 },
   workers: 2,
+  // What passes only the second time is named at the end of `nabbet test`.
+  retries: 1,
   fullyParallel: false,
   reporter: [['list'], ['json']],
   outputDir: 'test-results',

@@ -185,6 +185,17 @@ describe('a phrase of the line', () => {
     expect(found.x).toBe(0);
   });
 
+  it('is not met where one of its words is only near to what is shown', () => {
+    // Boxes before a house door: “window” is near to “door”, and it is no window box.
+    const boxes = [item('a', { tags: ['box', 'door'] }), item('x', { tags: ['window'] })];
+    const index = new ShelfIndex(boxes, new Map([['door', between(0, 1, 0.8)]]));
+    const found = (phrases: MatchLine['phrases']) =>
+      index
+        .rank(line('Window box', { wordVectors: [axis(0), AWAY], phrases }), { use: 'words' })
+        .find((s) => s.item.id === 'a')?.score ?? 0;
+    expect(found([phrase]) / found([])).toBeCloseTo(MATCH.partOfPhrase);
+  });
+
   it('that means something else than its words is hardly met by them', () => {
     const apart = { at: [0], apart: true, nearWords: [] };
     const viaduct = [item('a', { tags: ['cross'] }), item('x')];

@@ -419,7 +419,7 @@ export class ShelfIndex {
     const share = apart ? MATCH.apartFromPhrase : MATCH.partOfPhrase;
     for (const one of of)
       for (const [i, m] of one)
-        if (apart || of.length === 1 || !of.every((x) => x.has(i)))
+        if (apart || of.length === 1 || !of.every((x) => (x.get(i)?.close ?? 0) >= CALLED_FOR_CLOSE))
           one.set(i, { ...m, worth: m.worth * share });
     this.meetNearWords(nearWords, last);
   }

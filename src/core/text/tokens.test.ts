@@ -68,6 +68,9 @@ it('words say much, something or little of what is seen', () => {
   expect(weightOf('Kettle')).toBe(1);
   expect(weightOf('Story')).toBe(0.55);
   expect(weightOf('MONDAY')).toBe(0.1);
+  // Verbs as they are bent; a noun in “-ing” is something to be seen.
+  expect(['holds', 'lasted', 'misses', 'started', 'helps'].map(weightOf)).toEqual(Array(5).fill(0.55));
+  expect(['meetings', 'building', 'shoes', 'bed'].map(weightOf)).toEqual([1, 1, 1, 1]);
   // It is said of time before it is said of anything else.
   expect(weightOf('week')).toBe(0.1);
 });

@@ -41,7 +41,10 @@ const WEAK = new Set(
   nice note number old open opens outside part people person place plain point poor power quick real ready rest right run
   running self set short show side simple single small sort stand stands start started stay stayed stays step stood stop story
   strong talk tell thought told top true try turn turning turned useful usual wait week weeks whole wide wish word words work
-  world wrong year years young`.split(/\s+/),
+  world wrong year years young actually allow anyway avoid badly besides certain completely continue directly else entire
+  especially ever exact exactly extra finally further immediately instead keep keeps kept last lasts lasted least likely longer
+  main manage meanwhile mention miss nearly often once past possible probably proper properly reach really recent recently remain
+  replace require similar simply special suddenly suppose usually whatever worth`.split(/\s+/),
 );
 
 /** Words that say when, and nothing of what is seen then. */
@@ -52,10 +55,15 @@ const WHEN = new Set(
   sundays january february march april may june july august september october november december`.split(/\s+/),
 );
 
+/** Ends of a verb that is bent; what ends in “-ing” is often a noun, which is seen: “the meeting”. */
+const INFLECTED = [/s$/, /e?s$/, /d$/, /e?d$/];
+
 /** How much a word says about what a picture should show, 0 to 1. */
 export const weightOf = (word: string): number => {
   const small = word.toLowerCase();
-  return WHEN.has(small) ? 0.1 : WEAK.has(small) ? 0.55 : 1;
+  if (WHEN.has(small)) return 0.1;
+  const weak = WEAK.has(small) || INFLECTED.some((end) => WEAK.has(small.replace(end, '')));
+  return weak ? 0.55 : 1;
 };
 
 /** A small word, also with what is drawn together with it ("it’s", "don’t", "we’ll"), or one that begins with a figure. */
