@@ -14,6 +14,7 @@ export const styleWords: Record<keyof SceneLook, string> = {
   revealMs: 'Length of the reveal',
   order: 'Order of lines',
   goneMs: 'Gone before the end',
+  ahead: 'Words before they are said',
   family: 'Typeface',
   weight: 'Weight',
   italic: 'Italics',
@@ -29,6 +30,9 @@ export const styleWords: Record<keyof SceneLook, string> = {
   align: 'Alignment',
   places: 'Place',
 };
+
+/** What is seen of words that the voice has not come to yet. */
+export const aheadWords = (ahead: boolean): string => (ahead ? 'Faint' : 'Not there yet');
 
 export const groundWords: Record<Ground, string> = {
   none: 'Nothing',

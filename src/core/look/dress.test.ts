@@ -37,6 +37,7 @@ const CHANGES: { [K in keyof Style]: NonNullable<Style[K]> } = {
     revealMs: 900,
     order: 'up',
     goneMs: 400,
+    ahead: true,
     family: 'lora',
     weight: 300,
     italic: true,
@@ -59,6 +60,20 @@ const dress = (style: Partial<Style>, look: Partial<Style> | null = null, name =
   );
 
 describe('the dress of a scene', () => {
+  it('has words on a panel seen before they are said, and others not, unless somebody wants it otherwise', () => {
+    const ahead = (name: (typeof LOOK_NAMES)[number], style: Partial<Style> = {}) =>
+      dress(style, null, name).style.reveal.ahead > 0;
+    expect([ahead('price-tag'), ahead('index-card'), ahead('paper-tape')]).toEqual([true, true, false]);
+    expect([ahead('price-tag', { ahead: false }), ahead('paper-tape', { ahead: true })]).toEqual([
+      false,
+      true,
+    ]);
+    // Who takes the panel away, or gives one, needs not think of it.
+    expect([ahead('price-tag', { ground: 'none' }), ahead('paper-tape', { ground: 'panel' })]).toEqual([
+      ...[false, true],
+    ]);
+  });
+
   it.each(names)('%s: the piece changes it, the scene wins, and null leaves it alone', (key) => {
     const { key: _, ...plain } = dress({});
     const { key: changedKey, ...changed } = dress({ [key]: CHANGES[key] });

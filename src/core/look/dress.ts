@@ -62,6 +62,9 @@ export function dressOf(
   return done;
 }
 
+/** Opacity of words that are said later: they can be seen, and are not taken for those that are being said. */
+const AHEAD = 0.3;
+
 /** What the piece changes of its look, and over it what a scene changes. */
 export function merged(of: Style, by: SceneLook | null): Style {
   if (!by) return of;
@@ -92,6 +95,8 @@ function dressed(key: string, name: LookName, layout: WordLayout, c: Style, logo
       frames: c.revealMs === null ? grounded.reveal.frames : Math.max(1, msToFrames(c.revealMs)),
       order: c.order ?? grounded.reveal.order,
       gone: c.goneMs === null ? grounded.reveal.gone : msToFrames(c.goneMs),
+      // A panel that waits for its words would stand empty.
+      ahead: (c.ahead ?? grounded.panel !== null) ? AHEAD : 0,
     },
   };
   const changed = (change: Partial<Style>): Dress => {

@@ -15,6 +15,7 @@ const STYLE = {
   unsaidFrames: 5,
   wholeAtOpening: true,
   restDelay: 0,
+  ahead: 0,
 };
 function firstStyle(): RevealStyle {
   return lookOf(LOOK_NAMES[0] as (typeof LOOK_NAMES)[number]).layouts.caption.reveal;

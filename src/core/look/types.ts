@@ -115,6 +115,8 @@ export interface RevealStyle {
   /** Until a word is there, and until the mark of a word that was said is gone. */
   wordFrames: Frames;
   unsaidFrames: Frames;
+  /** Opacity of words that the voice has not come to yet; of others it says nothing. */
+  ahead: number;
   /** The first page of the piece stands whole in its first frame, so that the cover shows it. */
   wholeAtOpening: boolean;
 }

@@ -38,6 +38,7 @@ const style = (kind: RevealKind, more: Partial<RevealStyle> = {}): RevealStyle =
   ...{ order: 'down' as const, gone: 0 as never },
   wholeAtOpening: false,
   restDelay: 0,
+  ahead: 0,
   ...more,
 });
 const block = (lines: PlacedLine[], more: Partial<WordsBlock> = {}): WordsBlock => ({
@@ -147,6 +148,33 @@ describe('words of a block', () => {
     expect(opening[0]).toBe(0);
     expect(opening[1]).toBeGreaterThanOrEqual(20);
   });
+
+  it.each(['spoken', 'popped'] as const)(
+    'are faint before they are said, where they shall be: %s',
+    (kind) => {
+      const words = [word('Ferry', 100, { start: 20 as never, end: 40 as never })];
+      words.push(word('back', 160, { start: 40 as never, end: 60 as never }));
+      const alphas = (ahead: number, frame: number, more: Partial<WordsBlock> = {}) => {
+        const of = block([line(words)], { reveal: style(kind, { ahead }), ...more });
+        return at(of, frame)
+          .filter(isText)
+          .map((d) => Number(d.alpha.toFixed(3)));
+      };
+      expect(alphas(0, 18)).toEqual([]);
+      expect(alphas(0.3, 18)).toEqual([0.3, 0.3]);
+      expect(alphas(0.3, 38)).toEqual([1, 0.3]);
+      expect(alphas(0.3, 58)).toEqual([1, 1]);
+      // They come with what they stand on, and go with it; what the voice says otherwise is there at once.
+      expect(alphas(0.3, 0)[0]).toBeLessThan(0.2);
+      expect(alphas(0.3, 30, { standing: true })).toEqual([1, 1]);
+      // No word is smaller when it is said than it was just before.
+      const widths = Array.from({ length: 60 }, (_, f) => {
+        const of = block([line(words)], { reveal: style(kind, { ahead: 0.3 }) });
+        return at(of, f).filter(isText)[1]?.to.width ?? Number.POSITIVE_INFINITY;
+      });
+      expect(Math.min(...widths.slice(40)) / (widths[39] ?? 1)).toBeGreaterThan(0.85);
+    },
+  );
 
   it('are written along their strokes, more with every frame, and stand as others do when they are there', () => {
     const of = block([line([word('abcdefghij', 100)])], { reveal: style('writing') });

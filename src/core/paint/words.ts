@@ -1,6 +1,7 @@
 import { easeOut } from '../look/easing.ts';
 import type { Size } from '../look/formats.ts';
-import type { RevealLine, RevealMoment } from '../look/reveals/types.ts';
+import { wholeLine } from '../look/reveals/clock.ts';
+import type { Reveal, RevealLine, RevealMoment } from '../look/reveals/types.ts';
 import { REVEALS, type RevealOrder } from '../look/reveals.ts';
 import { moved, scaled } from '../look/transitions/draws.ts';
 import type { Frames } from '../time.ts';
@@ -142,7 +143,8 @@ function lineDraws(
 ): Draw[] {
   const reveal = REVEALS[moment.style.kind];
   const of: RevealLine = { ...line, index };
-  const there = reveal.line(of, moment);
+  const before = aheadOf(moment);
+  const there: ReturnType<Reveal['line']> = before > 0 ? wholeLine(of) : reveal.line(of, moment);
   if (!there) return [];
   const seen = alpha * there.alpha;
   const { ground } = line;
@@ -154,7 +156,7 @@ function lineDraws(
   if (ground) draws.push(...groundShapes(ground, x, width).map((s) => shapeDraw(s, seen, transform)));
   const clip = ground && { x, y: ground.clip.y, width, height: ground.clip.height, radius: 0, transform };
   for (const word of line.words) {
-    const comes = reveal.word(word, moment);
+    const comes = early(reveal.word(word, moment), before);
     if (!comes) continue;
     const own: Draw[] = [];
     const shown = seen * comes.alpha;
@@ -175,6 +177,27 @@ function lineDraws(
   }
   return there.dx || there.dy ? moved(draws, (there.dx ?? 0) * scale, (there.dy ?? 0) * scale) : draws;
 }
+
+/** How much is seen of words that the voice has not come to yet: as much as their style says, from the beginning of their page. */
+function aheadOf({ frame, pageStart, standing, style }: RevealMoment): number {
+  if (style.ahead === 0 || standing || !REVEALS[style.kind].withVoice) return 0;
+  return style.ahead * easeOut((frame - pageStart - style.delay + 1) / style.frames);
+}
+
+type Comes = ReturnType<Reveal['word']>;
+
+/** A word that is seen before it comes: it grows into its place from near it. */
+function early(comes: Comes, before: number): Comes {
+  if (before <= 0) return comes;
+  if (!comes) return { alpha: before, said: 0 };
+  const { alpha, grow } = comes;
+  return {
+    ...comes,
+    alpha: Math.max(before, alpha),
+    ...(grow === undefined ? {} : { grow: Math.max(NEARLY, grow) }),
+  };
+}
+const NEARLY = 0.9;
 
 /** Draws of a word while it grows to its size. */
 function grown(

@@ -189,6 +189,8 @@ const STYLE_FIELDS = {
   /** Which line comes first; and by how long before their scene the words are gone. */
   order: change<RevealOrder>(oneOf(REVEAL_ORDERS)),
   goneMs: change<Milliseconds>(Joi.number().integer().min(0).max(LIMITS.revealMs)),
+  /** Words that the voice has not come to yet can be seen faintly. */
+  ahead: change<boolean>(Joi.boolean()),
   family: change<FamilyName>(oneOf(CHOSEN_FAMILIES)),
   /** 100 to 900. */
   weight: change<number>(Joi.number().integer().min(100).max(900)),

@@ -124,7 +124,7 @@ export const underWord = (colour: string): PlateStyle => ({
 export const reveal = (kind: RevealStyle['kind'], more: Partial<RevealStyle> = {}): RevealStyle => ({
   ...{ kind, delay: 0, frames: 11, lineDelay: 3, restDelay: 0, order: 'down' as const, gone: 0, lead: 1 },
   ...{ wordFrames: 4, unsaidFrames: 4 },
-  wholeAtOpening: false,
+  ...{ ahead: 0, wholeAtOpening: false },
   ...more,
 });
 

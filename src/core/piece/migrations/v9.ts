@@ -4,7 +4,7 @@ import type { Migration } from './types.ts';
 type Json = Record<string, unknown>;
 
 /** What version 10 can change of a look besides. */
-const ADDED: Json = { order: null, goneMs: null, restDelayMs: null };
+const ADDED: Json = { order: null, goneMs: null, restDelayMs: null, ahead: null };
 
 const withAdded = (style: unknown): unknown =>
   style && typeof style === 'object' ? { ...ADDED, ...style } : (style ?? null);
@@ -15,7 +15,9 @@ const withLook = <T extends Json>(fields: T): T =>
 const withStyle = (fields: Json): Json =>
   'style' in fields ? { ...fields, style: withAdded(fields.style) } : fields;
 
-/** Lines come in an order, their small part later, and words may be gone before their scene is. */
+/**
+ * Lines come in an order, their small part later, words may be seen before they are said, and gone before their scene is.
+ */
 export const fromV9: Migration = {
   doc: (doc) => ({ ...withStyle(doc), version: 10, scenes: scenesOf(doc).map((s) => withLook(s as Json)) }),
   op(op) {

@@ -11,7 +11,7 @@ import {
   type RevealOrder,
 } from '../../../../core/look/reveals.ts';
 import { framesToMs } from '../../../../core/time.ts';
-import { orderWords } from '../../../../wording/style.ts';
+import { aheadWords, orderWords } from '../../../../wording/style.ts';
 import { usePiece } from '../../context.ts';
 import { useScoped } from './scope.ts';
 
@@ -92,6 +92,23 @@ export function RevealTool() {
         />
         <span />
       </div>
+      {REVEALS[reveal.kind].withVoice && (
+        <div className="style__line">
+          <span className="style__name">Before they are said</span>
+          <Select
+            size="small"
+            aria-label="Words before they are said"
+            value={style.ahead === null ? '' : String(style.ahead)}
+            onChange={(v) => change({ ahead: v === '' ? null : v === 'true' })}
+            options={[
+              { value: '', label: `As before: ${aheadWords(reveal.ahead > 0).toLowerCase()}` },
+              ...[true, false].map((ahead) => ({ value: String(ahead), label: aheadWords(ahead) })),
+            ]}
+            popupMatchSelectWidth={false}
+          />
+          <span />
+        </div>
+      )}
       {seconds('goneMs', 'Gone before the end', now.goneMs ?? framesToMs(reveal.gone))}
       <p className="tools__note">
         What comes with the voice follows it word by word; the rest keeps to these times. In the strip, the
