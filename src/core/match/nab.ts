@@ -19,7 +19,7 @@ const NAB = {
   /** Taken off a third still, or a third moving one, in a row. */
   thirdOfKind: 0.02,
   /** How much more the picture of a title counts in the choice for all lines. */
-  title: 1.6,
+  title: 3,
   /** Added to a picture that came with the words. */
   brought: 0.12,
   /** Added to a picture from the world of the piece; lines from which there is one. */
