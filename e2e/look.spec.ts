@@ -5,7 +5,18 @@ import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { LOOK_NAMES, lookOf } from '../src/core/look/looks.ts';
 import { ssim } from './likeness.ts';
-import { accessible, begin, drag, pass, rows, saved, stored, stripShows, voicesReady, words } from './steps.ts';
+import {
+  accessible,
+  begin,
+  drag,
+  pass,
+  rows,
+  saved,
+  stored,
+  stripShows,
+  voicesReady,
+  words,
+} from './steps.ts';
 
 test('a look for the piece in one action, another for a row, and back', async ({ page }) => {
   const id = await begin(page);
@@ -171,6 +182,18 @@ test('from when to when words are seen is drawn in the strip, and said in figure
   await expect(page.getByRole('spinbutton', { name: 'Small part later by in seconds' })).toHaveValue(
     (restDelayMs / 1000).toFixed(2),
   );
+  // Words that come with the voice are faint or not there before they are said.
+  const choose = async (what: string, name: string) => {
+    await page.getByRole('combobox', { name: what }).click();
+    await page.locator('.ant-select-item-option').getByText(name, { exact: true }).click();
+    await saved(page);
+  };
+  await expect(page.getByRole('combobox', { name: 'Words before they are said' })).toHaveCount(0);
+  await choose('How words come', 'Word by word with the voice');
+  await choose('Words before they are said', 'Not there yet');
+  expect((await look()).ahead).toBe(false);
+  await choose('Words before they are said', 'Faint');
+  expect((await look()).ahead).toBe(true);
 });
 
 /** Figures, quotation marks and letters beyond plain Latin. */
