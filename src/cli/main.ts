@@ -1,4 +1,5 @@
-import { MAKE_USAGE, make } from './make.ts';
+import { make } from './make.ts';
+import { makeHelp } from './make-help.ts';
 import { shipFiles } from './ship-files.ts';
 import { UsageError } from './usage.ts';
 
@@ -36,10 +37,25 @@ const USAGE = `usage: nabbet ${Object.keys(COMMANDS).join(' | ')}
   proof   says what is wrong or doubtful with the piece that make would make of FILE, or with a piece of the desk by its id; exit code 1 where it should not go out
   watch   makes a video of every text that is laid into a folder: watch FOLDER [-o FOLDER] [--once], and what make takes
   outline prints what a piece would say without making it; FILE and the choices are those of make
-  make    ${MAKE_USAGE.replace('usage: nabbet make ', '')}`;
+  make    makes a video of FILE, FOLDER or ADDRESS without a browser
+  help    says this; nabbet COMMAND --help what it says of one of them`;
+
+const HELP = new Set(['--help', '-h']);
+const asksForHelp = (argv: readonly string[]): boolean => argv.some((a) => HELP.has(a));
+
+/** What is said of one command, or of all. */
+function helpWith(name: string): string {
+  if (name === 'make') return makeHelp();
+  const line = USAGE.split('\n').find((l) => l.trim().startsWith(`${name} `));
+  return line ? `nabbet ${line.trim()}` : USAGE;
+}
 
 const [name = '', ...argv] = process.argv.slice(2);
 try {
+  if (name === 'help' || asksForHelp([name, ...argv])) {
+    process.stdout.write(`${helpWith(name === 'help' ? (argv[0] ?? '') : name)}\n`);
+    process.exit(0);
+  }
   const command = COMMANDS[name];
   if (!command) throw new UsageError(name ? `there is no command “${name}”.\n${USAGE}` : USAGE);
   await shipFiles();

@@ -139,6 +139,28 @@ describe('nabbet make', () => {
   });
 });
 
+describe('help', () => {
+  it('is given without a file, and names choices that make takes', async () => {
+    const r = await nabbet('--help');
+    expect(r).toMatchObject({ code: 0, err: '' });
+    expect(r.out.split('\n').every((l) => l.length <= 112)).toBe(true);
+    const named = [...r.out.matchAll(/^ {2}(?:-o, )?(--\w+)(.*)/gm)].map(([, name = '', rest = '']) => ({
+      name,
+      value: /^ [A-Z]/.test(rest),
+    }));
+    expect(named.length).toBeGreaterThan(15);
+    const text = file('help.txt', 'Hello there.');
+    for (const { name, value } of named) {
+      const asked = makeOptions([text, '-o', path.join(folder, 'h.mp4'), name, ...(value ? ['?'] : [])]);
+      const answer = await asked.then(
+        () => '',
+        (e: Error) => e.message,
+      );
+      expect(answer, name).not.toMatch(/unknown option/i);
+    }
+  });
+});
+
 describe('what make is asked', () => {
   const bad: [string, () => string[], RegExp][] = [
     ['no file named', () => [], /Which text/],

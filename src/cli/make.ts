@@ -18,7 +18,7 @@ import type { Outcome } from './make-several.ts';
 import { UsageError } from './usage.ts';
 
 export const MAKE_USAGE =
-  'usage: nabbet make FILE|FOLDER|ADDRESS ... [-o OUT.mp4, or a folder for several] [--pattern WORDS.txt for a table, --name "{column}"] [--deliver mp4,webm,cover,preview,sound] [--as script|article|product] [--target SECONDS] [--angle NAME] [--chapters 1,2] [--format 9:16|4:5|1:1|16:9, or several with commas] [--look NAME] [--height 480|720|1080] [--painter auto|compositor|canvas] [--split sentence|line|paragraph] [--voice NAME] [--music MOOD|none] [--with srt,vtt,words,sounds,script,scenes,credits] [--json]';
+  'usage: nabbet make FILE|FOLDER|ADDRESS ... [-o OUT.mp4] [choices]; nabbet make --help says which there are.';
 
 export interface MakeOptions extends InputOptions {
   /** All that was named; input is the first. */
