@@ -17,7 +17,7 @@ import type { InputOptions } from './input.ts';
 import type { Outcome } from './make-several.ts';
 import { UsageError } from './usage.ts';
 
-export const MAKE_USAGE =
+const MAKE_USAGE =
   'usage: nabbet make FILE|FOLDER|ADDRESS ... [-o OUT.mp4] [choices]; nabbet make --help says which there are.';
 
 export interface MakeOptions extends InputOptions {
