@@ -47,6 +47,7 @@ describe('stored pieces of every version', () => {
     ['7', stored(7)],
     ['8', stored(8)],
     ['9', stored(9)],
+    ['10', stored(10)],
   ])(
     'version %s: opened, undone to the beginning and redone to the end',
     (version, { first, doc, entries }) => {

@@ -11,6 +11,7 @@ import { fromV6 } from './migrations/v6.ts';
 import { fromV7 } from './migrations/v7.ts';
 import { fromV8 } from './migrations/v8.ts';
 import { fromV9 } from './migrations/v9.ts';
+import { fromV10 } from './migrations/v10.ts';
 import { editSchema, pieceSchema } from './schema.ts';
 import { PIECE_VERSION, type Piece } from './types.ts';
 
@@ -26,6 +27,7 @@ const MIGRATIONS: readonly Migration[] = [
   fromV7,
   fromV8,
   fromV9,
+  fromV10,
 ];
 
 /**

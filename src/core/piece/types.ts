@@ -19,7 +19,7 @@ import { type Delivery, deliverySchema, type KitEntry, kitEntrySchema, newDelive
 import { type PictureReason, reasonSchema } from './reasons.ts';
 import { type Translation, translationSchema } from './translations.ts';
 
-export const PIECE_VERSION = 10;
+export const PIECE_VERSION = 11;
 
 /** A picture of the shelf is painted in two views; one from elsewhere has the one that its proportions give. */
 export type ViewName = 'wide' | 'tall';
