@@ -167,6 +167,21 @@ describe('words of a block', () => {
       // They come with what they stand on, and go with it; what the voice says otherwise is there at once.
       expect(alphas(0.3, 0)[0]).toBeLessThan(0.2);
       expect(alphas(0.3, 30, { standing: true })).toEqual([1, 1]);
+      // A strip is there for all its words, and does not come in one frame.
+      const ground = {
+        y: 130,
+        height: 30,
+        radius: 2,
+        colour: '#fff',
+        shadow: null,
+        clip: { y: 0, height: 300 },
+      };
+      const strip = (frame: number) => {
+        const of = block([line(words, { ground })], { reveal: style(kind, { ahead: 0.3 }) });
+        return at(of, frame).find((d) => d.kind === 'shape');
+      };
+      expect(strip(15)?.alpha).toBe(1);
+      expect(strip(0)?.alpha).toBeLessThan(0.5);
       // No word is smaller when it is said than it was just before.
       const widths = Array.from({ length: 60 }, (_, f) => {
         const of = block([line(words)], { reveal: style(kind, { ahead: 0.3 }) });

@@ -153,7 +153,9 @@ function lineDraws(
   const x = rightToLeft ? line.x + line.width + line.pad - width : line.x - line.pad;
   const draws: Draw[] = [];
   const scale = Math.hypot(transform[0], transform[1]);
-  if (ground) draws.push(...groundShapes(ground, x, width).map((s) => shapeDraw(s, seen, transform)));
+  // A strip that is not laid with the voice comes as the faint words do.
+  const laid = before > 0 ? before / moment.style.ahead : 1;
+  if (ground) draws.push(...groundShapes(ground, x, width).map((s) => shapeDraw(s, seen * laid, transform)));
   const clip = ground && { x, y: ground.clip.y, width, height: ground.clip.height, radius: 0, transform };
   for (const word of line.words) {
     const comes = early(reveal.word(word, moment), before);
@@ -186,6 +188,9 @@ function aheadOf({ frame, pageStart, standing, style }: RevealMoment): number {
 
 type Comes = ReturnType<Reveal['word']>;
 
+/** A word that is there already comes from this size: it would jump otherwise. */
+const NEARLY = 0.9;
+
 /** A word that is seen before it comes: it grows into its place from near it. */
 function early(comes: Comes, before: number): Comes {
   if (before <= 0) return comes;
@@ -197,8 +202,6 @@ function early(comes: Comes, before: number): Comes {
     ...(grow === undefined ? {} : { grow: Math.max(NEARLY, grow) }),
   };
 }
-const NEARLY = 0.9;
-
 /** Draws of a word while it grows to its size. */
 function grown(
   draws: Draw[],
