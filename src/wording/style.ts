@@ -3,7 +3,7 @@ import type { FamilyKind } from '../core/look/families.ts';
 import type { MoodOfLook } from '../core/look/moods.ts';
 import type { RevealOrder } from '../core/look/reveals.ts';
 import type { Align } from '../core/look/types.ts';
-import type { Ground, SceneLook, Stress } from '../core/piece/types.ts';
+import type { Ground, SceneLook, Stress } from '../core/piece/appearance.ts';
 
 /** What can be changed of a look. */
 export const styleWords: Record<keyof SceneLook, string> = {

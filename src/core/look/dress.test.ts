@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { AS_THE_LOOK, AS_THE_PIECE, GROUNDS, STRESSES, type Style } from '../piece/appearance.ts';
 import { applyEdit, type Edit } from '../piece/edit.ts';
 import {
   changesOf,
@@ -12,7 +13,7 @@ import {
   transitScenes,
 } from '../piece/style.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
-import { AS_THE_LOOK, AS_THE_PIECE, GROUNDS, type Piece, STRESSES, type Style } from '../piece/types.ts';
+import type { Piece } from '../piece/types.ts';
 import { dressOf } from './dress.ts';
 import { lightnessContrast, luminanceOf, neededRatio, ratioOf, under } from './legible.ts';
 import { LOOK_NAMES, lookOf } from './looks.ts';

@@ -1,5 +1,6 @@
 import { contentKey } from '../hash.ts';
-import type { Scene, SceneLook, Stress, Style } from '../piece/types.ts';
+import type { SceneLook, Stress, Style } from '../piece/appearance.ts';
+import type { Scene } from '../piece/types.ts';
 import { msToFrames } from '../time.ts';
 import { byFormat } from './formats.ts';
 import type { WordLayout } from './layouts.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { AS_THE_PIECE } from '../piece/appearance.ts';
 import { piece, scene } from '../piece/testing.ts';
-import { AS_THE_PIECE } from '../piece/types.ts';
 import { LOOK_NAMES } from './looks.ts';
 import { neededFonts } from './needed.ts';
 

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Layout } from '../look/layouts.ts';
 import { lookOf } from '../look/looks.ts';
+import { AS_THE_PIECE } from '../piece/appearance.ts';
 import { piece, scene } from '../piece/testing.ts';
-import { AS_THE_PIECE, type Scene } from '../piece/types.ts';
+import type { Scene } from '../piece/types.ts';
 import { compile } from '../timeline/compile.ts';
 import { setter } from '../timeline/testing.ts';
 import { NO_FACTS } from '../timeline/types.ts';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { LOOK_NAMES, lookOf } from '../look/looks.ts';
 import { framesToMs } from '../time.ts';
+import { AS_THE_LOOK, AS_THE_PIECE } from './appearance.ts';
 import { applyEdit, type Edit } from './edit.ts';
 import { stateAfter } from './states.ts';
 import {
@@ -16,7 +17,7 @@ import {
   usualLength,
 } from './style.ts';
 import { piece, scene } from './testing.ts';
-import { AS_THE_LOOK, AS_THE_PIECE, type Piece } from './types.ts';
+import type { Piece } from './types.ts';
 
 const done = (p: Piece, e: Edit | null): Piece => {
   const r = e && applyEdit(p, e);

@@ -1,16 +1,15 @@
 import { type LookName, lookOf } from '../look/looks.ts';
 import type { TransitionKind } from '../look/transitions.ts';
 import { framesToMs } from '../time.ts';
-import { type Edit, edit, type Op, pieceEdit } from './edit.ts';
 import {
   AS_THE_LOOK,
   AS_THE_PIECE,
   type BorderTransition,
-  type Piece,
-  type Scene,
   type SceneLook,
   type Style,
-} from './types.ts';
+} from './appearance.ts';
+import { type Edit, edit, type Op, pieceEdit } from './edit.ts';
+import type { Piece, Scene } from './types.ts';
 
 /** Whether an exception changes anything. */
 const isPlain = (look: object): boolean => Object.values(look).every((v) => v === null);

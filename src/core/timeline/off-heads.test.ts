@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { LOOK_NAMES } from '../look/looks.ts';
+import { AS_THE_PIECE, type SceneLook } from '../piece/appearance.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
-import { AS_THE_PIECE, type SceneLook } from '../piece/types.ts';
 import { compile } from './compile.ts';
 import { setter } from './testing.ts';
 import { type AssetFact, NO_FACTS } from './types.ts';

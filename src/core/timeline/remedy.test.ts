@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { LOOK_NAMES } from '../look/looks.ts';
 import { Typesetter } from '../look/typeset/typesetter.ts';
+import { AS_THE_PIECE, type SceneLook } from '../piece/appearance.ts';
 import { applyEdit } from '../piece/edit.ts';
 import { styleScenes } from '../piece/style.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
-import { AS_THE_PIECE, type Piece, type SceneLook } from '../piece/types.ts';
+import type { Piece } from '../piece/types.ts';
 import { compile } from './compile.ts';
 import type { AssetFact, Legibility } from './types.ts';
 

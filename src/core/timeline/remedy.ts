@@ -3,7 +3,7 @@ import type { Format } from '../look/formats.ts';
 import { channels, greyOf, luminanceOf } from '../look/legible.ts';
 import { SAFE } from '../look/looks/make.ts';
 import type { Rect } from '../look/types.ts';
-import type { Style } from '../piece/types.ts';
+import type { Style } from '../piece/appearance.ts';
 import { type Asked, legibleOn, roundWords } from './legible-on.ts';
 import type { Legibility, Remedy, RemedyKind } from './types.ts';
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { REVEAL_KINDS } from '../look/reveals.ts';
+import { AS_THE_PIECE } from '../piece/appearance.ts';
 import { picture, piece, scene } from '../piece/testing.ts';
-import { AS_THE_PIECE, type Bed, newBed, type Piece, plainVoice, type Scene } from '../piece/types.ts';
+import { type Bed, newBed, type Piece, plainVoice, type Scene } from '../piece/types.ts';
 import { gainCurve, MIX, mix, soundOf } from '../sound/mix.ts';
 import { FPS, msToFrames, msToSamples, SAMPLE_RATE, SAMPLES_PER_FRAME } from '../time.ts';
 import { compile, locate } from './compile.ts';

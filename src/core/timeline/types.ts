@@ -4,7 +4,8 @@ import type { TransitionKind } from '../look/transitions.ts';
 import type { LayoutStyle, Look, Ornament, Rect } from '../look/types.ts';
 import type { Part } from '../look/typeset/arrange.ts';
 import type { Relief } from '../picture/relief.ts';
-import type { Fit, Grading, Style, TrackSource, ViewName } from '../piece/types.ts';
+import type { Style } from '../piece/appearance.ts';
+import type { Fit, Grading, TrackSource, ViewName } from '../piece/types.ts';
 import type { EffectName } from '../sound/effects.ts';
 import type { Decibels, Frames, Milliseconds, Samples } from '../time.ts';
 

@@ -4,15 +4,8 @@ import { LAYOUT_NAMES, type Layout } from '../../core/look/layouts.ts';
 import { LOOK_NAMES } from '../../core/look/looks.ts';
 import { REVEAL_KINDS } from '../../core/look/reveals.ts';
 import { frameAt } from '../../core/paint/frame.ts';
-import {
-  AS_THE_PIECE,
-  emptyPiece,
-  emptyScene,
-  GROUNDS,
-  type Piece,
-  placed,
-  STRESSES,
-} from '../../core/piece/types.ts';
+import { AS_THE_PIECE, GROUNDS, STRESSES } from '../../core/piece/appearance.ts';
+import { emptyPiece, emptyScene, type Piece, placed } from '../../core/piece/types.ts';
 import { compile } from '../../core/timeline/compile.ts';
 import type { AssetFact, Timeline } from '../../core/timeline/types.ts';
 import { typesetter } from '../material.ts';

@@ -3,10 +3,11 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { SAFE } from '../../../core/look/looks/make.ts';
 import { snap } from '../../../core/look/snap.ts';
+import type { Place } from '../../../core/piece/appearance.ts';
 import { sceneEdit } from '../../../core/piece/edit.ts';
 import { shownPatch } from '../../../core/piece/highlights.ts';
 import { styleScenes } from '../../../core/piece/style.ts';
-import type { Place, Scene } from '../../../core/piece/types.ts';
+import type { Scene } from '../../../core/piece/types.ts';
 import { sceneAt } from '../../../core/timeline/compile.ts';
 import type { TimelineScene } from '../../../core/timeline/types.ts';
 import { usePiece, usePieceState, useScene, useTimelineNow } from '../context.ts';

@@ -1,15 +1,10 @@
 'use client';
 
 import { merged } from '../../../../core/look/dress.ts';
+import { AS_THE_PIECE, type SceneLook, type Style } from '../../../../core/piece/appearance.ts';
 import type { Edit } from '../../../../core/piece/edit.ts';
 import { stylePiece, styleScenes } from '../../../../core/piece/style.ts';
-import {
-  AS_THE_PIECE,
-  type Piece,
-  type Scene,
-  type SceneLook,
-  type Style,
-} from '../../../../core/piece/types.ts';
+import type { Piece, Scene } from '../../../../core/piece/types.ts';
 import { usePiece, usePieceState, useViewState } from '../../context.ts';
 import { useSelectedScene } from '../../view/use-selected.ts';
 

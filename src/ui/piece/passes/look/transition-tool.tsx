@@ -3,8 +3,9 @@
 import { Button, InputNumber, Segmented } from 'antd';
 import { useContext, useEffect, useMemo, useRef, useState } from 'react';
 import { TRANSITION_KINDS, TRANSITIONS, type TransitionKind } from '../../../../core/look/transitions.ts';
+import type { BorderTransition } from '../../../../core/piece/appearance.ts';
 import { transitionOf, transitPiece, transitScenes, usualLength } from '../../../../core/piece/style.ts';
-import type { BorderTransition, Piece, Scene } from '../../../../core/piece/types.ts';
+import type { Piece, Scene } from '../../../../core/piece/types.ts';
 import { FPS } from '../../../../core/time.ts';
 import { compile } from '../../../../core/timeline/compile.ts';
 import type { Facts, Timeline } from '../../../../core/timeline/types.ts';

@@ -14,15 +14,15 @@ import {
 import { cssName } from '../../../../core/look/fonts.ts';
 import { LAYOUTS, type WordLayout } from '../../../../core/look/layouts.ts';
 import { ALIGNS, type Align } from '../../../../core/look/types.ts';
-import { styleScenes } from '../../../../core/piece/style.ts';
 import {
   GROUNDS,
   type Ground,
-  type Scene,
   STRESSES,
   type Stress,
   type Style,
-} from '../../../../core/piece/types.ts';
+} from '../../../../core/piece/appearance.ts';
+import { styleScenes } from '../../../../core/piece/style.ts';
+import type { Scene } from '../../../../core/piece/types.ts';
 import { STANDS_ON } from '../../../../wording/marks.ts';
 import {
   alignWords,
