@@ -15,8 +15,19 @@ interface Outcome {
 /** What Playwright writes of a run, as far as it is read. */
 interface BrowserReport {
   stats: { expected: number; unexpected: number; flaky: number };
-  suites: { specs: { file: string; title: string; tests: { status: string }[] }[] }[];
+  suites: BrowserSuite[];
 }
+
+/** A file of tests, or a group in one. */
+interface BrowserSuite {
+  specs: { file: string; title: string; tests: { status: string }[] }[];
+  suites?: BrowserSuite[];
+}
+
+const specsOf = (suite: BrowserSuite): BrowserSuite['specs'] => [
+  ...suite.specs,
+  ...(suite.suites ?? []).flatMap(specsOf),
+];
 
 const PARTS = ['lint', 'unit', 'e2e'] as const;
 
@@ -116,7 +127,7 @@ const RUN: Record<(typeof PARTS)[number], (log: string | null) => Promise<Outcom
       const { expected = 0, unexpected = 0, flaky = 0 } = json?.stats ?? {};
       if (flaky) {
         const names = (json?.suites ?? [])
-          .flatMap((s) => s.specs)
+          .flatMap(specsOf)
           .filter((s) => s.tests.some((t) => t.status === 'flaky'));
         process.stdout.write(
           `Passed only the second time, to be looked into:\n${names.map((s) => `  ${s.file}: ${s.title}\n`).join('')}`,
