@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { accessible, begin, lines, saved, words } from './steps.ts';
+import { accessible, begin, fresh, lines, saved, words } from './steps.ts';
 
 const cards = (page: Page) => page.locator('.piece-card');
 const find = async (page: Page, text: string) => {
@@ -15,19 +15,21 @@ const more = async (page: Page, title: string, what: string) => {
 test('the desk finds pieces by their words, copies them in other formats, puts away and brings back', async ({
   page,
 }) => {
+  const title = fresh('How a village learned to skate');
+  await begin(page, `${title}\n\nA pond under a ring of poplars.\nIn January it bears.`);
   await page.goto('/');
-  await find(page, 'ring of willow');
+  await find(page, `${title} ring of poplars`);
   await expect(cards(page)).toHaveCount(1);
-  await expect(cards(page).locator('.piece-card__found')).toContainText('a ring of willow');
-  await find(page, 'learned to gl');
-  await more(page, 'How a town learned to glow', 'Copy');
+  await expect(cards(page).locator('.piece-card__found')).toContainText('a ring of poplars');
+  await find(page, title);
+  await more(page, title, 'Copy');
   await expect(cards(page)).toHaveCount(2);
-  await page.getByRole('button', { name: 'More for How a town learned to glow', exact: true }).click();
+  await page.getByRole('button', { name: `More for ${title}`, exact: true }).click();
   await page.getByRole('menuitem', { name: 'Copy in another format' }).click();
   await page.getByRole('menuitem', { name: '1:1', exact: true }).click();
   await expect(cards(page)).toHaveCount(3);
-  await expect(cards(page).filter({ hasText: '(1:1)' })).toContainText('1:1 · 10 scenes');
-  await more(page, 'How a town learned to glow (copy)', 'Put away');
+  await expect(cards(page).filter({ hasText: '(1:1)' })).toContainText('1:1 · 3 scenes');
+  await more(page, `${title} (copy)`, 'Put away');
   await expect(cards(page)).toHaveCount(2);
   await page.getByRole('button', { name: 'Take that back' }).click();
   await expect(cards(page)).toHaveCount(3);
@@ -37,45 +39,53 @@ test('the desk finds pieces by their words, copies them in other formats, puts a
 test('several pieces are filed at once, found by it, thrown away, and taken out of an emptied bin', async ({
   page,
 }) => {
-  await begin(page, 'Filed first\n\nThe heron waits.');
-  await begin(page, 'Filed second\n\nThe heron has gone.');
+  const name = fresh('Filed');
+  const tag = fresh('heron');
+  const both = [`${name}: first`, `${name}: second`] as const;
+  await begin(page, `${both[0]}\n\nThe heron waits.`);
+  await begin(page, `${both[1]}\n\nThe heron has gone.`);
   await page.goto('/');
-  await find(page, 'filed heron');
+  await find(page, `${name} heron`);
   await expect(cards(page)).toHaveCount(2);
-  for (const title of ['Filed first', 'Filed second'])
-    await page.getByLabel(`Choose ${title}`).check({ force: true });
+  for (const title of both) await page.getByLabel(`Choose ${title}`, { exact: true }).check();
   const bar = page.getByRole('region', { name: 'What is done with the chosen pieces' });
   await expect(bar).toContainText('2 pieces');
   await bar.getByLabel('State').fill('waits for a photo');
   await page.keyboard.press('Enter');
   await bar.getByLabel('Category').fill('Birds');
   await page.keyboard.press('Enter');
-  await bar.getByLabel('Add a tag').fill('heron');
+  await bar.getByLabel('Add a tag').fill(tag);
   await page.keyboard.press('Enter');
   await expect(cards(page).filter({ hasText: 'waits for a photo' })).toHaveCount(2);
-  await expect(cards(page).filter({ hasText: 'Birds' }).filter({ hasText: '#heron' })).toHaveCount(2);
+  await expect(
+    cards(page)
+      .filter({ hasText: 'Birds' })
+      .filter({ hasText: `#${tag}` }),
+  ).toHaveCount(2);
   await accessible(page, 'desk, several chosen');
-  await page.getByRole('button', { name: 'Show what is tagged heron' }).first().click();
+  await page
+    .getByRole('button', { name: `Show what is tagged ${tag}`, exact: true })
+    .first()
+    .click();
   await find(page, '');
   await expect(cards(page)).toHaveCount(2);
-  for (const title of ['Filed first', 'Filed second'])
-    await page.getByLabel(`Choose ${title}`).check({ force: true });
+  for (const title of both) await page.getByLabel(`Choose ${title}`, { exact: true }).check();
   await bar.getByRole('button', { name: 'Throw away' }).click();
   await expect(page.getByText('No piece is filed like that.')).toBeVisible();
 
   await page.getByLabel('Where pieces lie').getByText(/^Bin/).click();
-  await expect(cards(page).filter({ hasText: 'Filed' })).toHaveCount(2);
+  await expect(cards(page).filter({ hasText: name })).toHaveCount(2);
   await page.getByRole('button', { name: 'Empty the bin' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Empty it' }).click();
   await expect(page.getByText('The bin is empty.')).toBeVisible();
   await page.getByRole('button', { name: 'Take it back' }).click();
-  await expect(cards(page).filter({ hasText: 'Filed' })).toHaveCount(2);
-  await more(page, 'Filed first', 'Back on the desk');
+  await expect(cards(page).filter({ hasText: name })).toHaveCount(2);
+  await more(page, both[0], 'Back on the desk');
   await page
     .getByLabel('Where pieces lie')
     .getByText(/^On the desk/)
     .click();
-  await expect(cards(page).filter({ hasText: 'Filed first' })).toHaveCount(1);
+  await expect(cards(page).filter({ hasText: both[0] })).toHaveCount(1);
 });
 
 test('a state is kept by name, seen beside the piece as it is, and returned to; undo leads back', async ({

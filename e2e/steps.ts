@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Locator, type Page } from '@playwright/test';
+import { expect, type Locator, type Page, test } from '@playwright/test';
 
 export const SCRIPT = `A small test of a big thing
 
@@ -7,6 +7,13 @@ The baker kneads the dough at dawn.
 A boat goes down the canal under the bridge. [a narrow boat]
 Lanterns glow over the night market.
 Come along on Thursday.`;
+
+/** A name that is used by no earlier run of the test: what those left on the desk is not met again. */
+export const fresh = (name: string): string => {
+  const { retry, repeatEachIndex } = test.info();
+  const earlier = retry + repeatEachIndex * 2;
+  return earlier === 0 ? name : `${name} run${String.fromCharCode(97 + earlier)}`;
+};
 
 /** Lays words on the empty sheet of the desk. */
 export async function lay(page: Page, words: string, split?: string): Promise<void> {

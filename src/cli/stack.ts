@@ -75,6 +75,8 @@ async function sourceStamp(): Promise<string> {
 const WEB_HEAP_MB = 480;
 
 const PROGRAMS = ['mariadb', 'web', 'worker', 'shop', 'speakers'] as const;
+/** As long as a browser keeps an idle connection: one that the server closes first may be lost under a request. */
+const IDLE_MS = 300_000;
 /** Made-up services of others, each unless the setting names real ones. */
 const STAND_INS = [
   { program: 'shop', unless: 'NABBET_LIBRARIES' },
@@ -122,6 +124,8 @@ export async function startStack(say: (line: string) => void, seed: () => Promis
       CONFIG.host,
       '-p',
       String(CONFIG.port),
+      '--keepAliveTimeout',
+      String(IDLE_MS),
     ];
     const server = await keepRunning('web', () => startNode('web', web), say, 8000);
     programs.push(server);

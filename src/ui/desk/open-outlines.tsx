@@ -14,11 +14,14 @@ const KINDS: Record<string, string> = {
   script: 'Script',
 };
 
+export const useOpenOutlines = () =>
+  useQuery({ queryKey: ['sources'], queryFn: () => call(listSources, {}) });
+
 /** Outlines that no piece was made from yet. */
 export function OpenOutlines() {
   const client = useQueryClient();
   const { message } = App.useApp();
-  const open = useQuery({ queryKey: ['sources'], queryFn: () => call(listSources, {}) });
+  const open = useOpenOutlines();
   const away = useMutation({
     mutationFn: (id: string) => call(putAwaySource, { params: { id } }),
     onSuccess: () => client.invalidateQueries({ queryKey: ['sources'] }),

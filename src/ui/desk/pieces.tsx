@@ -5,6 +5,7 @@ import { useDeferredValue, useState } from 'react';
 import type { DeskFacets, DeskOrder, Place } from '../../api/desk.ts';
 import { languageWords } from '../../wording/voices.ts';
 import { FilingBar } from './filing-bar.tsx';
+import { useOpenOutlines } from './open-outlines.tsx';
 import { DamagedCard, PieceCard } from './piece-card.tsx';
 import { EVERYTHING, type Sought, useDeskWork, useFacets, usePieces } from './use-desk.ts';
 
@@ -20,14 +21,21 @@ const ORDERS: Record<DeskOrder, string> = {
   length: 'Longest first',
 };
 
+/** Until it is known under what there is something: the list does not move when it comes. */
+const NOT_YET: Pick<DeskFacets, 'states' | 'categories' | 'tags' | 'languages'> = {
+  ...{ states: [], categories: [], tags: [], languages: [] },
+};
+
 /** The pieces, a page at a time, how they are found, and what is done with several. */
 export function Pieces() {
   const [sought, setSought] = useState(EVERYTHING);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const list = usePieces({ ...sought, find: useDeferredValue(sought.find.trim()) });
   const facets = useFacets();
+  // What stands above the pieces pushes them down when it comes: they are not shown before.
+  const pending = useOpenOutlines().isPending || list.isPending;
   // What was changed while somebody looks may come once more on a later page.
-  const shown = list.data && byIdOnce(list.data.pages.flatMap((page) => page.pieces));
+  const shown = pending ? undefined : list.data && byIdOnce(list.data.pages.flatMap((page) => page.pieces));
   const seek = (change: Partial<Sought>) => {
     setSought((now) => ({ ...now, ...change }));
     setChosen(new Set());
@@ -57,12 +65,9 @@ export function Pieces() {
           style={{ width: 240 }}
         />
       </div>
-      {facets.data && <Narrowing sought={sought} facets={facets.data} onSeek={seek} />}
+      <Narrowing sought={sought} facets={facets.data ?? NOT_YET} onSeek={seek} />
       {sought.place === 'bin' && facets.data && <BinKeys facets={facets.data} />}
-      {here.length > 0 && facets.data && (
-        <FilingBar ids={here} place={sought.place} facets={facets.data} onDone={() => setChosen(new Set())} />
-      )}
-      {list.isPending && <Skeleton active paragraph={{ rows: 4 }} />}
+      {pending && <Skeleton active paragraph={{ rows: 4 }} />}
       {list.isError && (
         <Result
           status="warning"
@@ -108,6 +113,9 @@ export function Pieces() {
           Show more
         </Button>
       )}
+      {here.length > 0 && facets.data && (
+        <FilingBar ids={here} place={sought.place} facets={facets.data} onDone={() => setChosen(new Set())} />
+      )}
     </section>
   );
 }
@@ -150,7 +158,7 @@ interface Choosing {
 }
 
 /** By what they are filed under. What would choose nothing is not offered. */
-function Narrowing({ sought, facets, onSeek }: Choosing) {
+function Narrowing({ sought, facets, onSeek }: Omit<Choosing, 'facets'> & { facets: typeof NOT_YET }) {
   const of = (list: DeskFacets['states'], words = (name: string) => name) =>
     list.map(({ name, count }) => ({ value: name, label: `${words(name)} (${count})` }));
   const choice = (
