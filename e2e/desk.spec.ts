@@ -7,6 +7,14 @@ const find = async (page: Page, text: string) => {
   await expect(cards(page).first()).toBeVisible();
   await page.getByLabel('Find pieces by title, words and tags').fill(text);
 };
+/** Chooses a piece; on a busy machine the list may move between the press of the button and its release. */
+const choose = async (page: Page, title: string) => {
+  const box = page.getByLabel(`Choose ${title}`, { exact: true });
+  await expect(async () => {
+    await box.check();
+    await expect(box).toBeChecked({ timeout: 2000 });
+  }).toPass();
+};
 const more = async (page: Page, title: string, what: string) => {
   await page.getByRole('button', { name: `More for ${title}`, exact: true }).click();
   await page.getByRole('menuitem', { name: what, exact: true }).click();
@@ -47,7 +55,7 @@ test('several pieces are filed at once, found by it, thrown away, and taken out 
   await page.goto('/');
   await find(page, `${name} heron`);
   await expect(cards(page)).toHaveCount(2);
-  for (const title of both) await page.getByLabel(`Choose ${title}`, { exact: true }).check();
+  for (const title of both) await choose(page, title);
   const bar = page.getByRole('region', { name: 'What is done with the chosen pieces' });
   await expect(bar).toContainText('2 pieces');
   await bar.getByLabel('State').fill('waits for a photo');
@@ -69,7 +77,7 @@ test('several pieces are filed at once, found by it, thrown away, and taken out 
     .click();
   await find(page, '');
   await expect(cards(page)).toHaveCount(2);
-  for (const title of both) await page.getByLabel(`Choose ${title}`, { exact: true }).check();
+  for (const title of both) await choose(page, title);
   await bar.getByRole('button', { name: 'Throw away' }).click();
   await expect(page.getByText('No piece is filed like that.')).toBeVisible();
 

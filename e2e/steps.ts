@@ -12,7 +12,7 @@ Come along on Thursday.`;
 export const fresh = (name: string): string => {
   const { retry, repeatEachIndex } = test.info();
   const earlier = retry + repeatEachIndex * 2;
-  return earlier === 0 ? name : `${name} run${String.fromCharCode(97 + earlier)}`;
+  return `${name} run${String.fromCharCode(97 + earlier)}`;
 };
 
 /** Lays words on the empty sheet of the desk. */

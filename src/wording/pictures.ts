@@ -38,6 +38,8 @@ function oneReason(r: PictureReason): string {
       return `no picture fits the line: one of what the piece is about (${percent(r.close)})`;
     case 'comes-back':
       return 'the picture of the title comes back';
+    case 'again':
+      return 'seen before in the piece: what else there is fits much less';
     case 'calm':
       return 'no picture fits well: a calm ground';
     case 'figure':

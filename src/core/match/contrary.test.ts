@@ -24,6 +24,13 @@ describe('a picture against its line', () => {
     ['Sales fell by half.', 'A growing curve', true],
     ['The shelves were empty.', 'A full shelf', true],
     ['', 'Snow', false],
+    ['By Friday he will sleep through.', 'Awake at night: insomnia', true],
+    ['Nobody sleeps.', 'Fast asleep', true],
+    ['Nobody sleeps.', 'Awake at night', false],
+    ['I can’t fall asleep.', 'Fast asleep', true],
+    ['Do not worry, sleep well.', 'Fast asleep', false],
+    ['The room is not clean.', 'A tidy desk', true],
+    ['It is not summer yet.', 'Leaves in autumn', true],
   ])('%s | %s', (line, picture, wrong) => {
     expect(against(line, picture)).toBe(wrong);
   });

@@ -18,6 +18,10 @@ const KINDS: readonly (readonly { words: string; with_?: readonly number[] }[])[
   [{ words: 'empty' }, { words: 'full' }],
   [{ words: 'clean spotless tidy' }, { words: 'dirty filthy messy mess' }],
   [
+    { words: 'asleep sleeping sleep sleeps slept' },
+    { words: 'awake sleepless sleeplessness insomnia wakeful' },
+  ],
+  [
     { words: 'growth growing grew rising rises increase increased' },
     { words: 'decline declined decrease decreased dropped fell falling' },
   ],
@@ -28,6 +32,8 @@ interface Sign {
   own: number;
   fits: number;
   kind: number;
+  /** What is said when this is said not to be: the other one, where there are two. */
+  denied: number;
 }
 
 const SIGNS = new Map<string, Sign>();
@@ -40,9 +46,18 @@ for (const kind of KINDS) {
   kind.forEach(({ words, with_ = [] }, i) => {
     const own = 1 << (first + i);
     const fits = with_.reduce((m, o) => m | (1 << (first + o)), own);
-    for (const word of words.split(' ')) SIGNS.set(word, { own, fits, kind: mask });
+    const denied = kind.length === 2 ? mask & ~own : 0;
+    for (const word of words.split(' ')) SIGNS.set(word, { own, fits, kind: mask, denied });
   });
 }
+
+/** Words that deny what one of the next few words says: "I could not fall asleep". */
+const DENIALS = new Set(
+  "no not never nobody cannot can't couldn't don't doesn't didn't won't wouldn't isn't wasn't aren't without hardly".split(
+    ' ',
+  ),
+);
+const DENIED_WITHIN = 3;
 
 /** What words name of all kinds. */
 export interface Signs {
@@ -54,11 +69,17 @@ export interface Signs {
 
 export function signsOf(text: string): Signs {
   let [named, fits, kinds] = [0, 0, 0];
-  for (const word of text.toLowerCase().match(/[a-z]+/g) ?? []) {
+  let sinceDenial = DENIED_WITHIN;
+  for (const [word] of text
+    .toLowerCase()
+    .replaceAll('’', "'")
+    .matchAll(/[a-z']+|[.,;:!?]/g)) {
+    sinceDenial = DENIALS.has(word) ? 0 : /^[a-z']/.test(word) ? sinceDenial + 1 : DENIED_WITHIN;
     const sign = SIGNS.get(word);
     if (!sign) continue;
-    named |= sign.own;
-    fits |= sign.fits;
+    const denied = sinceDenial < DENIED_WITHIN && sign.denied !== 0;
+    named |= denied ? sign.denied : sign.own;
+    fits |= denied ? sign.denied : sign.fits;
     kinds |= sign.kind;
   }
   return { named, fits, kinds };

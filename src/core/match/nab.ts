@@ -2,6 +2,7 @@ import type { PictureReason } from '../piece/reasons.ts';
 import { type Placement, placed } from '../piece/types.ts';
 import { assign } from './assign.ts';
 import { mean } from './context.ts';
+import { onceMore } from './once-more.ts';
 import type { Preference } from './preference.ts';
 import type { ShelfIndex } from './score.ts';
 import type { MatchLine, Scored, ShelfItem } from './types.ts';
@@ -104,6 +105,7 @@ export function nab(
   const columns = assign(value);
   const chosen = columns.map((c) => pool[c % pool.length]?.id ?? '');
   improve(chosen, scoreOf, ranked, taken, lines.length <= pool.length);
+  const again = onceMore(chosen, scoreOf, ranked, lines, certaintyOf);
   const inPiece = new Set([...taken, ...chosen]);
   /** A picture of what the piece is about, for a line that says nothing that can be seen; null when none is near enough. */
   const ofTopic = (line: MatchLine): Stopgap | null => {
@@ -134,9 +136,10 @@ export function nab(
       if (!best) return [];
       const certain = certaintyOf(best);
       const alternatives = variedAfter(best, ranked[r] ?? []);
+      const why: PictureReason[] = again.has(r) ? [{ code: 'again' }] : [];
       // What the writer asked for in a brief is shown as well as it can be.
       if (certain >= NAB.calmUnder || line.brief || best.item.ground)
-        return [[line.sceneId, choice(best, alternatives, line)]];
+        return [[line.sceneId, choice(best, alternatives, line, why)]];
       const instead = ofTopic(line) ?? calm(line.sceneId);
       if (!instead) return [[line.sceneId, choice(best, alternatives, line)]];
       const passed = choice(best, [best, ...alternatives].slice(0, NAB.alternatives), line);
@@ -233,11 +236,16 @@ const stopgap = ({ item, reason }: Stopgap, passed: Placement): Placement => ({
   ...{ assetId: item.id, reasons: [reason], found: [] },
 });
 
-function choice(best: Scored, alternatives: Scored[], line: MatchLine): Placement {
+function choice(
+  best: Scored,
+  alternatives: Scored[],
+  line: MatchLine,
+  why: readonly PictureReason[] = [],
+): Placement {
   return {
     ...placed(best.item.id),
     by: 'nab',
-    reasons: [...figuresOf(line), ...reasonsOf(best, line.said)],
+    reasons: [...why, ...figuresOf(line), ...reasonsOf(best, line.said)],
     confidence: Math.round(certaintyOf(best) * 100) / 100,
     found: [...new Set(best.hits.map((h) => saidFor(h.word, line.said)))].slice(0, 6),
     alternatives: alternatives.map((s) => ({ assetId: s.item.id, reasons: reasonsOf(s, line.said) })),

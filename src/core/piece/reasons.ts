@@ -23,6 +23,8 @@ export type PictureReason =
   | { code: 'topic'; close: number }
   /** The picture of the title once more: the scene speaks of the same thing. */
   | { code: 'comes-back' }
+  /** A picture of another scene once more: what else there is fits much less. */
+  | { code: 'again' }
   /** Nothing fits: a calm ground behind the words. */
   | { code: 'calm' }
   /** A figure of speech was taken as it is meant. */
@@ -42,6 +44,7 @@ const REASONS: Record<PictureReason['code'], Record<string, Joi.Schema>> = {
   brought: {},
   'was-here': {},
   'comes-back': {},
+  again: {},
   like: { close: share().required() },
   topic: { close: share().required() },
   calm: {},

@@ -204,6 +204,22 @@ describe('proof', () => {
       ['s3', 's1'],
     ]);
     expect(of(['p', 'p', 'q'])).toEqual([]);
+    // What was chosen to come again says so itself, until somebody else puts it there.
+    const again = (by: 'nab' | 'writer') =>
+      only(
+        'repeated-picture',
+        marksOf(
+          piece(
+            ['p', 'q', 'p'].map((id, i) =>
+              fine(`s${i}`, {
+                pictures: [picture(id, { by, confidence: 0.9, reasons: i === 2 ? [{ code: 'again' }] : [] })],
+              }),
+            ),
+          ),
+        ),
+      );
+    expect(again('nab')).toEqual([]);
+    expect(again('writer')).toHaveLength(1);
     // The picture of the title closes the piece on purpose; any other one does not.
     const closed = (id: string) =>
       ['p', 'q', 'r', id].map((asset, i) =>

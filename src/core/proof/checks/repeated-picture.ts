@@ -16,11 +16,13 @@ export const repeatedPicture: Check<RepeatFinding> = {
     const title = input.piece.scenes[0]?.pictures[0]?.assetId;
     const seen = new Map<string, { sceneId: string; index: number }>();
     return rowsOf(input).flatMap(({ scene, index }) =>
-      scene.pictures.flatMap(({ assetId }) => {
+      scene.pictures.flatMap(({ assetId, by, reasons }) => {
         const before = seen.get(assetId);
         seen.set(assetId, { sceneId: scene.id, index });
         // The picture of the title closes the piece on purpose.
         if (back.has(scene.id) && assetId === title) return [];
+        // What was chosen to come again says so itself.
+        if (by === 'nab' && reasons.some((r) => r.code === 'again')) return [];
         // A picture that comes again at once goes on, as far as a viewer is concerned.
         return before && before.index < index - 1
           ? [{ sceneId: scene.id, assetId, beforeId: before.sceneId, repair: null }]
