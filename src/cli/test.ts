@@ -1,5 +1,4 @@
 import { spawn } from 'node:child_process';
-import { closeSync, openSync } from 'node:fs';
 import { mkdir, mkdtemp, readFile, rm, stat } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -43,32 +42,17 @@ export async function test(argv: string[]): Promise<void> {
   const parts = argv.length ? PARTS.filter((p) => argv.includes(p)) : PARTS;
   if (!parts.length || argv.some((a) => !(PARTS as readonly string[]).includes(a)))
     throw new UsageError(`the parts are ${PARTS.join(', ')}; got “${argv.join(' ')}”.`);
-  // Tests in the browser wait most of their time: the others run beside them, and say what they have to say when done.
-  const [inTurn, beside] = parts.includes('e2e')
-    ? [parts.filter((p) => p === 'lint'), parts.filter((p) => p !== 'lint')]
-    : [parts, []];
+  // One after the other: beside each other both take longer than that, and what waits for a busy machine gives up.
   const outcomes: Outcome[] = [];
-  for (const part of inTurn) outcomes.push(await RUN[part](null));
-  outcomes.push(...(await Promise.all(beside.map((p) => (p === 'unit' ? told(RUN.unit) : RUN[p](null))))));
+  for (const part of parts) outcomes.push(await RUN[part]());
   const passed = outcomes.reduce((n, o) => n + o.passed, 0);
   const failed = outcomes.reduce((n, o) => n + o.failed, 0);
   process.stdout.write(`\n${passed} passed, ${failed} failed\n`);
   process.exitCode = failed > 0 || passed === 0 ? 1 : 0;
 }
 
-/** Runs a part with its output in a file, and writes that out when it is done. */
-async function told(run: (log: string | null) => Promise<Outcome>): Promise<Outcome> {
-  const log = await reportFile();
-  try {
-    return await run(log);
-  } finally {
-    process.stdout.write(await readFile(log, 'utf8'));
-  }
-}
-
-/** log: a file that takes the output; null for the terminal. */
-const RUN: Record<(typeof PARTS)[number], (log: string | null) => Promise<Outcome>> = {
-  async lint(log) {
+const RUN: Record<(typeof PARTS)[number], () => Promise<Outcome>> = {
+  async lint() {
     const steps: [string, string[]][] = [
       ['Lint', ['node_modules/@biomejs/biome/bin/biome', 'check', '.']],
       ['Types', ['node_modules/typescript/bin/tsc', '--noEmit', '-p', 'tsconfig.json']],
@@ -83,34 +67,28 @@ const RUN: Record<(typeof PARTS)[number], (log: string | null) => Promise<Outcom
     await rm(path.join(CONFIG.root, '.next/types'), { recursive: true, force: true });
     let failed = 0;
     for (const [name, args] of steps) {
-      const code = await node(args, {}, log);
+      const code = await node(args);
       process.stdout.write(`${code === 0 ? 'ok' : 'FAILED'}: ${name}\n`);
       if (code !== 0) failed++;
     }
     return { passed: steps.length - failed, failed };
   },
 
-  async unit(log) {
+  async unit() {
     const report = await reportFile();
-    const code = await node(
-      [
-        'node_modules/vitest/vitest.mjs',
-        'run',
-        '--reporter=default',
-        '--reporter=json',
-        `--outputFile=${report}`,
-        // Beside the tests in the browser it leaves them a processor.
-        ...(log === null ? [] : ['--maxWorkers=1']),
-      ],
-      {},
-      log,
-    );
+    const code = await node([
+      'node_modules/vitest/vitest.mjs',
+      'run',
+      '--reporter=default',
+      '--reporter=json',
+      `--outputFile=${report}`,
+    ]);
     const json = await read<{ numPassedTests: number; numFailedTests: number }>(report);
     const failed = json?.numFailedTests ?? 0;
     return { passed: json?.numPassedTests ?? 0, failed: failed || (code === 0 ? 0 : 1) };
   },
 
-  async e2e(log) {
+  async e2e() {
     const data = await mkdtemp(path.join(tmpdir(), 'nabbet-test-'));
     const report = await reportFile();
     const port = process.env.NABBET_TEST_PORT ?? '4398';
@@ -122,7 +100,7 @@ const RUN: Record<(typeof PARTS)[number], (log: string | null) => Promise<Outcom
         NABBET_DB_PORT: dbPort,
         PLAYWRIGHT_JSON_OUTPUT_FILE: report,
       };
-      const code = await node([...loader(), 'e2e/run.ts'], env, log);
+      const code = await node([...loader(), 'e2e/run.ts'], env);
       const json = await read<BrowserReport>(report);
       const { expected = 0, unexpected = 0, flaky = 0 } = json?.stats ?? {};
       if (flaky) {
@@ -221,17 +199,9 @@ const read = async <T>(file: string): Promise<T | null> =>
     () => null,
   );
 
-function node(args: string[], env: Record<string, string>, log: string | null = null): Promise<number> {
-  const out = log === null ? null : openSync(log, 'a');
+function node(args: string[], env: Record<string, string> = {}): Promise<number> {
   const child = spawn('setpriv', ['--pdeathsig', 'SIGTERM', process.execPath, ...args], {
-    cwd: CONFIG.root,
-    stdio: out === null ? 'inherit' : ['ignore', out, out],
-    env: { ...process.env, ...env },
+    ...{ cwd: CONFIG.root, stdio: 'inherit', env: { ...process.env, ...env } },
   });
-  return new Promise((resolve) =>
-    child.on('close', (code) => {
-      if (out !== null) closeSync(out);
-      resolve(code ?? 1);
-    }),
-  );
+  return new Promise((resolve) => child.on('close', (code) => resolve(code ?? 1)));
 }

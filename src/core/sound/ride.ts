@@ -1,4 +1,4 @@
-import { SAMPLE_RATE, type Samples } from '../time.ts';
+import { type Decibels, SAMPLE_RATE, type Samples } from '../time.ts';
 
 /**
  * How a track is ridden so that it neither drowns nor vanishes: its slow swells are made smaller, its beats stay as they are. Quiet
@@ -18,8 +18,39 @@ const RIDE = {
 /** Steps in which short-term loudness is given. */
 const STEP: Samples = SAMPLE_RATE / 10;
 
-/** Gain over a track as a function of its sample, in linear measure. */
-export type Ride = (at: Samples) => number;
+/** Gain over a track: dB in the middle of each step of 100 ms, straight in between, the same before the first and after the last. */
+export class Ride {
+  constructor(private readonly steps: readonly Decibels[] = []) {}
+
+  /** Both, one after the other. */
+  and(other: Ride): Ride {
+    const length = Math.max(this.steps.length, other.steps.length);
+    return new Ride(Array.from({ length }, (_, i) => this.step(i) + other.step(i)));
+  }
+
+  /** Gains of so many samples from one on, in linear measure. */
+  gains(start: Samples, length: number): Float64Array {
+    const out = new Float64Array(length);
+    for (let i = 0; i < length; ) {
+      const place = (start + i) / STEP - 0.5;
+      const step = Math.floor(place);
+      const end = Math.min(length, i + Math.max(1, Math.ceil((step + 1.5) * STEP - start - i)));
+      const [from, to] = [this.step(step), this.step(step + 1)];
+      let gain = 10 ** ((from + (to - from) * (place - step)) / 20);
+      // Straight in dB: from sample to sample by the same factor.
+      const factor = 10 ** ((to - from) / STEP / 20);
+      for (; i < end; i++) {
+        out[i] = gain;
+        gain *= factor;
+      }
+    }
+    return out;
+  }
+
+  private step(i: number): Decibels {
+    return this.steps[Math.max(0, Math.min(this.steps.length - 1, i))] ?? 0;
+  }
+}
 
 /**
  * shortTerm: of the track, LUFS, each 100 ms (LoudnessMeter); middle: its integrated loudness. The gain is continuous, linear in dB
@@ -32,20 +63,11 @@ export function rideOf(shortTerm: readonly number[], middle: number): Ride {
     return off > 0 ? Math.min(RIDE.mostUpDb, off * RIDE.up) : Math.max(-RIDE.mostDownDb, off * RIDE.down);
   });
   // What is no music keeps the gain of the music next to it.
-  const first = gains.find((g) => g !== null) ?? 0;
-  let last = first;
-  const filled = gains.map((g) => {
-    last = g ?? last;
-    return last;
-  });
-  return (at) => {
-    const place = at / STEP - 0.5;
-    const i = Math.max(0, Math.min(filled.length - 1, Math.floor(place)));
-    const j = Math.min(filled.length - 1, i + 1);
-    const share = Math.max(0, Math.min(1, place - i));
-    const db = filled.length
-      ? (filled[i] as number) + ((filled[j] as number) - (filled[i] as number)) * share
-      : 0;
-    return 10 ** (db / 20);
-  };
+  let last = gains.find((g) => g !== null) ?? 0;
+  return new Ride(
+    gains.map((g) => {
+      last = g ?? last;
+      return last;
+    }),
+  );
 }

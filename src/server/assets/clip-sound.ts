@@ -72,7 +72,7 @@ export async function levelClipSound(
       file,
       wavOf(
         samples,
-        partsOf(raw, samples, (v) => v * gain),
+        partsOf(raw, samples, (_, length) => new Float64Array(length).fill(gain)),
       ),
     );
   } finally {
