@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { begin, lay, lines, pressUntil, rows, SCRIPT, saved, stored, words } from './steps.ts';
+import type { Scene } from '../src/core/piece/types.ts';
+import { accessible, begin, lay, lines, pressUntil, rows, SCRIPT, saved, stored, words } from './steps.ts';
 
 test('a pasted script is cut before the eyes of the writer and becomes a draft with pictures', async ({
   page,
@@ -44,6 +45,48 @@ test('a pasted script is cut before the eyes of the writer and becomes a draft w
     .locator('.row__picture .frame')
     .evaluateAll((all) => all.map((f) => f.getAttribute('aria-label')));
   expect(new Set(names).size).toBe(5);
+});
+
+/** As a writer has it from wherever scripts are written. */
+const DIRECTED = `**Title: The plant that talks**
+
+**[0:00–0:04] HOOK**
+*Visual: Close-up of a houseplant on the windowsill*
+**Voiceover:** "What if your houseplant could talk? It would have a lot to say."
+**On-screen text:** Listen to your plant 🌱
+
+**[0:04–0:09] CTA**
+*Visual: Watering can in the garden*
+**Voiceover:** "Water me once a week."
+
+#plants #garden`;
+
+test('a script with directions is taken apart: what is seen, said and written; and it can be had as it came', async ({
+  page,
+}) => {
+  await lay(page, DIRECTED);
+  const cut = page.locator('.laid-row textarea');
+  await expect(cut).toHaveCount(3);
+  await expect(page.getByText('picture: Close-up of a houseplant on the windowsill')).toBeVisible();
+  await expect(page.getByText('said: What if your houseplant could talk?')).toBeVisible();
+  const told = page.locator('.laid__told');
+  await expect(told).toContainText('2 pictures asked for and 1 text on the screen');
+  await expect(told).toContainText('1 line of hashtags');
+  await accessible(page, 'desk with a script with directions');
+  await told.getByRole('button').click();
+  await expect(cut.filter({ hasText: 'Visual:' })).not.toHaveCount(0);
+  await page.getByRole('button', { name: 'Take the last step back' }).click();
+  await expect(cut).toHaveCount(3);
+  await page.getByRole('button', { name: 'Make the first draft' }).click();
+  await expect(page.getByLabel('Sheet', { exact: true })).toBeVisible({ timeout: 150_000 });
+  await saved(page);
+  const { piece } = await stored(page, page.url().split('/').pop() ?? '');
+  expect(piece.scenes.map((s: Scene) => [s.layout, s.shown, s.spoken])).toEqual([
+    ['title', 'The plant that talks', null],
+    ['caption', 'Listen to your plant 🌱', 'What if your houseplant could talk? It would have a lot to say.'],
+    [expect.any(String), 'Water me once a week.', null],
+  ]);
+  expect(piece.scenes[1].pictures[0].assetId).toContain('houseplant');
 });
 
 test('rows are typed, split, joined, moved, doubled and deleted, and every step can be undone, also after a reload', async ({

@@ -22,6 +22,7 @@ import type { SourceKind } from '../core/source/kinds.ts';
 import { scriptOf, wordCount } from '../core/source/script.ts';
 import { emptySource, type Source, type SourceForm } from '../core/source/types.ts';
 import { blanks } from '../core/text/blanks.ts';
+import { isDirected, readDirections } from '../core/text/directions/directions.ts';
 import { cutScript, type Split } from '../core/text/script.ts';
 import type { Milliseconds } from '../core/time.ts';
 import { readPhotoFolder } from '../server/assets/photo-set.ts';
@@ -32,6 +33,7 @@ import { readAddress, readFile as readSource } from '../server/read/read.ts';
 import { saidInEnglish } from '../server/shelf/in-english.ts';
 import { otherVoicesFor } from '../server/speech/other-voices.ts';
 import { failureWords } from '../wording/failures.ts';
+import { toldWords } from '../wording/laid.ts';
 import { noteWords, remarkWords } from '../wording/sources.ts';
 import { UsageError } from './usage.ts';
 import { voiceCalled } from './voices.ts';
@@ -72,7 +74,7 @@ export const draftFromInput = (given: InputOptions, say: (line: string) => void)
     const source = await readInput(options, say);
     for (const note of source.notes) say(noteWords(note));
     const draft =
-      source.kind === 'script' ? scriptDraft(source, options) : outlineDraft(source, options, say);
+      source.kind === 'script' ? scriptDraft(source, options, say) : outlineDraft(source, options, say);
     const cast = castDraft(
       fitDraft(draft, () => nanoid(10)),
       options.voiceAsked,
@@ -104,7 +106,7 @@ export const toldFromInput = (options: InputOptions, say: (line: string) => void
       const lines = outlineOf(source, options).lines;
       return { kind: source.kind, title: source.title, lines };
     }
-    const { title, scenes } = scriptDraft(source, options);
+    const { title, scenes } = scriptDraft(source, options, say);
     return {
       ...{ kind: source.kind, title },
       lines: scenes.map(({ layout, shown, spoken, from }) => ({
@@ -160,6 +162,8 @@ async function readInput(options: InputOptions, say: (line: string) => void): Pr
       );
     if (options.targetMs === null && (options.as === null || options.as === 'script')) return rawScript(text);
   }
+  if (/^\.(?:md|markdown)$/.test(extension) && options.as !== 'article' && isDirected(decodeText(bytes)))
+    return rawScript(decodeText(bytes));
   const source = await readSource(bytes, path.basename(input), as, SAVED_BASE);
   return asked(
     source.pictures.length
@@ -189,10 +193,12 @@ function rawScript(text: string): Source {
   };
 }
 
-function scriptDraft(source: Source, options: InputOptions): Piece {
+function scriptDraft(source: Source, options: InputOptions, say: (line: string) => void): Piece {
   const text =
     source.form.kind === 'script' ? (source.passages[0]?.sentences[0]?.text ?? '') : scriptOf(source);
-  const lines = cutScript(text, options.split);
+  const directions = readDirections(text);
+  if (directions) say(toldWords(directions.told));
+  const lines = cutScript(directions?.text ?? text, options.split);
   if (!lines.length) throw new UsageError(`${options.input} has no words in it that could become a scene.`);
   const draft = draftFromLines(lines, options, () => nanoid(10));
   return source.title ? { ...draft, source: { id: null, kind: 'script', title: source.title } } : draft;

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { laidWords } from './laid.ts';
+import { laidWords, toldWords } from './laid.ts';
 
 it('says in a sentence what the sheet takes a thing for, and what will come of it', () => {
   expect(laidWords({ kind: 'nothing' })).toBe('');
@@ -17,4 +17,25 @@ it('says in a sentence what the sheet takes a thing for, and what will come of i
   expect(laidWords({ kind: 'photos', photos: 14, clips: 0, ms: 42_000, span: 'evening' })).toBe(
     '14 photos of one evening: 0:42.',
   );
+});
+
+it('says what was read in a script with directions, and what of it is not said', () => {
+  const nothing = {
+    pictures: 0,
+    written: 0,
+    names: 0,
+    notes: 0,
+    times: 0,
+    hashtags: 0,
+    numbers: 0,
+    marks: 0,
+  };
+  expect(toldWords({ ...nothing, pictures: 2, written: 1, names: 3, times: 3, hashtags: 1 })).toBe(
+    'Read as a script with directions: 2 pictures asked for and 1 text on the screen. Not said: 3 names of parts, 3 times and 1 line of hashtags.',
+  );
+  expect(toldWords({ ...nothing, names: 1, notes: 1 })).toBe(
+    'Read as a script with directions. Not said: 1 name of a part and 1 note on sound or making.',
+  );
+  expect(toldWords({ ...nothing, marks: 4 })).toBe('Not said: 4 signs of Markdown.');
+  expect(toldWords({ ...nothing, numbers: 5 })).toBe('Not said: 5 numbers of a thread.');
 });

@@ -1,4 +1,5 @@
 import type { PhotoSpan } from '../core/outline/photo-span.ts';
+import type { Told } from '../core/text/directions/directions.ts';
 import { clock, type Milliseconds } from '../core/time.ts';
 
 /** What lies on the sheet of the desk. */
@@ -42,4 +43,40 @@ export function laidWords(laid: LaidAs): string {
     default:
       return laid satisfies never;
   }
+}
+
+/** What was read in words that are a script for a video, or have signs in them, and what of it is not said. */
+export function toldWords({
+  pictures,
+  written,
+  times,
+  names,
+  notes,
+  hashtags,
+  numbers,
+  marks,
+}: Told): string {
+  const list = (all: readonly (string | false)[]) => {
+    const some = all.filter((x) => x !== false);
+    return some.length > 1 ? `${some.slice(0, -1).join(', ')} and ${some.at(-1)}` : (some[0] ?? '');
+  };
+  const some = (n: number, one: string, many = `${one}s`) => n > 0 && `${n} ${n === 1 ? one : many}`;
+  const read = list([
+    some(pictures, 'picture asked for', 'pictures asked for'),
+    some(written, 'text on the screen', 'texts on the screen'),
+  ]);
+  const out = list([
+    some(names, 'name of a part', 'names of parts'),
+    some(notes, 'note on sound or making', 'notes on sound or making'),
+    some(times, 'time'),
+    some(numbers, 'number of a thread', 'numbers of a thread'),
+    some(hashtags, 'line of hashtags', 'lines of hashtags'),
+    some(marks, 'sign of Markdown', 'signs of Markdown'),
+  ]);
+  return [
+    pictures + written + names > 0 && `Read as a script with directions${read ? `: ${read}` : ''}.`,
+    out && `Not said: ${out}.`,
+  ]
+    .filter(Boolean)
+    .join(' ');
 }

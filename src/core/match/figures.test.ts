@@ -12,6 +12,10 @@ describe('figures of speech', () => {
     expect(asMeant('They pulled her leg.').figures).toEqual([{ said: 'pulled her leg', meant: 'joke' }]);
     expect(asMeant('You must put your foot down now.').text).toBe('You must decide firmly and refuse now.');
     expect(asMeant('Out of the blue she called.').figures[0]?.meant).toBe('suddenly and by surprise');
+    expect(asMeant('You toss and turn until two.').text).toBe('You cannot sleep at night until two.');
+    expect(asMeant('It isn’t rocket science.').text).toBe('It very easy.');
+    expect(asMeant('He stabbed us in the back.').figures[0]?.meant).toBe('betrayed');
+    expect(asMeant('The move was a walk in the park.').figures[0]?.meant).toBe('very easy');
     expect(asMeant('A wolf in sheep’s clothing.').figures).toHaveLength(1);
   });
 
@@ -21,6 +25,9 @@ describe('figures of speech', () => {
       'He broke the thin ice.',
       'A cup of teas.',
       'Two birds, one stone.',
+      'We took a walk in the park.',
+      'She stood on her toes.',
+      'The tables turned slowly.',
       '',
     ])
       expect(asMeant(text)).toEqual({ text, figures: [] });

@@ -71,6 +71,7 @@ export function draftFromLines(lines: readonly ScriptLine[], options: DraftOptio
       layout: l.layout,
       shown: l.shown,
       brief: l.brief,
+      spoken: l.spoken,
       speaker: l.speaker,
       from: { ref: `line:${i}`, text: l.shown },
     })),

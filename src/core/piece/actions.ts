@@ -212,7 +212,7 @@ export function pasteLines(
   id: string,
   from: number,
   to: number,
-  lines: readonly Pick<Scene, 'shown' | 'brief' | 'layout' | 'speaker'>[],
+  lines: readonly (Pick<Scene, 'shown' | 'brief' | 'layout' | 'speaker'> & { spoken?: string | null })[],
   newId: NewId,
 ): Edit | null {
   const at = piece.scenes.findIndex((s) => s.id === id);
@@ -234,6 +234,7 @@ export function pasteLines(
           ...shownPatch(scene, head.trim()),
           ...(first.brief ? { brief } : {}),
           ...(first.speaker ? { speaker: first.speaker } : {}),
+          ...(first.spoken ? { spoken: first.spoken } : {}),
         },
       },
       ...others.map((line, i): Op => {
@@ -246,6 +247,7 @@ export function pasteLines(
             layout: line.layout,
             shown,
             speaker: line.speaker,
+            spoken: line.spoken ?? null,
             brief: line.brief.slice(0, LIMITS.briefLength),
           },
         };

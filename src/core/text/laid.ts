@@ -25,14 +25,14 @@ export interface Laid {
 export function layRows(text: string, split: Split, newId: () => string): LaidRow[] {
   let last = -1;
   let speaking: string | null = null;
-  return cutWithParagraphs(text, split).map(({ layout, shown, brief, speaker, paragraph }) => {
+  return cutWithParagraphs(text, split).map(({ layout, shown, brief, spoken, speaker, paragraph }) => {
     const begins = paragraph !== last;
     last = paragraph;
     const named = speaker !== null && (begins || speaker !== speaking) ? `${speaker}: ` : '';
     speaking = speaker;
     return {
       id: newId(),
-      text: `${named}${shown}${brief ? ` [${brief}]` : ''}`,
+      text: `${named}${shown}${brief ? ` [${brief}]` : ''}${spoken === null ? '' : ` [${`say: ${spoken}`.trim()}]`}`,
       title: layout === 'title',
       begins,
     };

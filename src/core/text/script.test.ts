@@ -15,6 +15,7 @@ describe('cutScript', () => {
       layout: 'title',
       shown: 'The bench that mends anything',
       brief: '',
+      spoken: null,
       speaker: null,
     });
   });
@@ -90,11 +91,14 @@ describe('extractBrief', () => {
   });
 
   it('takes remarks out without leaving gaps', () => {
-    expect(extractBrief('A boat [slow] on the water [dusk], still.')).toEqual({
+    expect(extractBrief('A boat [slow] on the water [dusk], still.')).toMatchObject({
       shown: 'A boat on the water, still.',
       brief: 'slow, dusk',
     });
-    expect(extractBrief('An [open bracket stays')).toEqual({ shown: 'An [open bracket stays', brief: '' });
+    expect(extractBrief('An [open bracket stays')).toMatchObject({
+      shown: 'An [open bracket stays',
+      brief: '',
+    });
   });
 });
 
@@ -102,7 +106,9 @@ describe('titleFrom', () => {
   it('takes the title line, or the start of the first', () => {
     expect(titleFrom(cutScript(SCRIPT, 'sentence'))).toBe('The bench that mends anything');
     expect(
-      titleFrom([{ layout: 'caption', shown: `${'word '.repeat(40)}end`, brief: '', speaker: null }]),
+      titleFrom([
+        { layout: 'caption', shown: `${'word '.repeat(40)}end`, brief: '', spoken: null, speaker: null },
+      ]),
     ).toMatch(/^word .* …$/);
   });
 });
@@ -287,8 +293,8 @@ describe('at its borders a script', () => {
         'sentence',
       )[0],
     ).toEqual(['He went home to his own house.”', 'a door']);
-    expect(extractBrief('[x] , [y [z]] end [')).toEqual({ shown: ', end [', brief: 'x, z, y' });
-    expect(extractBrief('[x] , [ ].')).toEqual({ shown: '', brief: 'x' });
+    expect(extractBrief('[x] , [y [z]] end [')).toMatchObject({ shown: ', end [', brief: 'x, z, y' });
+    expect(extractBrief('[x] , [ ].')).toMatchObject({ shown: '', brief: 'x' });
   });
 
   it('joins tiny sentences up to a length, and never over a wish', () => {
@@ -314,7 +320,7 @@ describe('at its borders a script', () => {
 
   it('is named by its title, or by the beginning of its first line, at a word', () => {
     const line = (text: string, layout: 'title' | 'caption' = 'caption') => ({
-      ...{ layout, shown: text, brief: '', speaker: null },
+      ...{ layout, shown: text, brief: '', spoken: null, speaker: null },
     });
     expect(titleFrom([line('First...'), line('The title…', 'title')])).toBe('The title');
     expect(titleFrom([line('It is. And so on...')])).toBe('It is. And so on');

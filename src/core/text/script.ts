@@ -12,6 +12,8 @@ export interface ScriptLine {
   shown: string;
   /** From [brackets]: what the picture should show. */
   brief: string;
+  /** From [say: ...]: what is said instead of what is shown; null where that is the same, '' for nothing. */
+  spoken: string | null;
   /** Who says it, as "Name: ..." in the script; null for nobody in particular. */
   speaker: string | null;
 }
@@ -48,7 +50,8 @@ const REMARK_TEXT = /\[[^[\]]*\]/g;
 
 /**
  * Cuts a script into lines for scenes. A heading (# in front, or a first short line without full stop over an empty
- * line or over lines that are sentences) becomes a title; a remark in [brackets] becomes the brief of the line in or before which it stands; long
+ * line or over lines that are sentences) becomes a title; a remark in [brackets] becomes the brief of the line in or before which it stands,
+ * and [say: ...] what is said with that line instead of it; long
  * sentences are cut at clauses, tiny ones joined to their neighbour in the same line. Lines count as written where each ends a
  * sentence, in verse, and in lists, whose points have their numbers in large. Where speakers take turns
  * ("Mira: ..."), each line has its speaker and is cut by itself; an empty line ends what a speaker says.
@@ -75,7 +78,10 @@ export function cutWithParagraphs(script: string, split: Split): (ScriptLine & {
     numbers: all.filter((l) => NUMBERED.test(l)).length > 1,
     signs: all.filter((l) => SIGN.test(l)).length > 1,
   };
-  const put = (as: ScriptLine['layout'], shown: string, brief: string) => {
+  const put = (as: ScriptLine['layout'], words: Words) => {
+    // What is only said is shown as well.
+    const { shown, brief, spoken } =
+      words.shown || !words.spoken ? words : { ...words, shown: words.spoken, spoken: null };
     const point =
       as === 'caption' && listed.numbers && NUMBERED.test(shown) && shown.length <= SCRIPT.longestPoint;
     const layout = point ? 'number' : as;
@@ -85,7 +91,7 @@ export function cutWithParagraphs(script: string, split: Split): (ScriptLine & {
       return;
     }
     pendingBrief = '';
-    out.push({ layout, shown, brief: w, speaker, paragraph: paragraphNow });
+    out.push({ layout, shown, brief: w, spoken, speaker, paragraph: paragraphNow });
   };
   const paragraphs = text.split(/\n[ \t]*\n+/);
   paragraphs.forEach((paragraph, p) => {
@@ -101,7 +107,7 @@ export function cutWithParagraphs(script: string, split: Split): (ScriptLine & {
       (lines.length === 1 ? paragraphs.length > 1 : standOver(lines.slice(1)));
     let run: string[] = [];
     const cutRun = () => {
-      if (run.length) for (const part of cutParagraph(run, split)) put('caption', part.shown, part.brief);
+      if (run.length) for (const part of cutParagraph(run, split)) put('caption', part);
       run = [];
     };
     // A heading needs no empty line round it.
@@ -119,8 +125,7 @@ export function cutWithParagraphs(script: string, split: Split): (ScriptLine & {
       }
       cutRun();
       speaker = null;
-      const { shown, brief } = extractBrief(line.replace(/^#{1,6}\s+/, '').replace(/\s*#+$/, ''));
-      put('title', shown, brief);
+      put('title', extractBrief(line.replace(/^#{1,6}\s+/, '').replace(/\s*#+$/, '')));
     }
     cutRun();
   });
@@ -168,32 +173,37 @@ const standOver = (lines: readonly string[]): boolean => {
   );
 };
 
-function cutParagraph(lines: string[], split: Split): { shown: string; brief: string }[] {
+/** Words of a scene, with what a remark in them says. */
+type Words = Pick<ScriptLine, 'shown' | 'brief' | 'spoken'>;
+
+/** Parts of one line: the remarks on it are the first one's. */
+const parted = (parts: readonly string[], { brief, spoken }: Words): Words[] =>
+  parts.map((shown, i) => (i === 0 ? { shown, brief, spoken } : { shown, brief: '', spoken: null }));
+
+function cutParagraph(lines: string[], split: Split): Words[] {
+  const whole = extractBrief(lines.join(' '));
+  if (split !== 'line' && whole.spoken !== null) return [whole];
   switch (split) {
     case 'paragraph':
-      return [extractBrief(lines.join(' '))];
+      return [whole];
     case 'line':
       return lines.flatMap((line) => {
-        const { shown, brief } = extractBrief(line);
-        if (shown.length <= SCRIPT.longestLine) return [{ shown, brief }];
-        return sentences(shown)
-          .flatMap(clauses)
-          .map((part, i) => ({ shown: part, brief: i === 0 ? brief : '' }));
+        const words = extractBrief(line);
+        if (words.shown.length <= SCRIPT.longestLine || words.spoken !== null) return [words];
+        return parted(sentences(words.shown).flatMap(clauses), words);
       });
     case 'sentence': {
-      const parts: ReturnType<typeof joinTiny> = [];
+      const parts: Words[] = [];
       for (const unit of units(lines)) {
         const [first, ...rest] = unitParts(unit);
         const last = parts.at(-1);
-        const whole = last && first && `${last.shown} ${first.shown}`.trim();
+        const both = last && first && `${last.shown} ${first.shown}`.trim();
         const scrap = first && !first.brief && !rest.length && first.shown.length < SCRIPT.scrap;
-        if (last && whole && scrap && !POINT.test(first.shown) && whole.length <= SCRIPT.joinUpTo)
-          last.shown = whole;
+        if (last && both && scrap && !POINT.test(first.shown) && both.length <= SCRIPT.joinUpTo)
+          last.shown = both;
         else parts.push(...(first ? [first, ...rest] : []));
       }
-      return parts.flatMap(({ shown, brief }) =>
-        clauses(shown).map((c, i) => ({ shown: c, brief: i === 0 ? brief : '' })),
-      );
+      return parts.flatMap((words) => parted(clauses(words.shown), words));
     }
     default:
       return assertNever(split);
@@ -225,7 +235,7 @@ function isVerse(lines: readonly string[]): boolean {
 }
 
 /** The sentences of a unit, tiny ones joined; what a point of a list says first stays with its number, by itself. */
-function unitParts(unit: string): ReturnType<typeof joinTiny> {
+function unitParts(unit: string): Words[] {
   const number = NUMBERED.test(unit) ? (/^\S+\s+/.exec(unit)?.[0] ?? '') : '';
   const { text, remarks } = hideRemarks(unit.slice(number.length));
   const parts = sentences(text).map((s) => extractBrief(showRemarks(s, remarks)));
@@ -254,13 +264,19 @@ const showRemarks = (text: string, remarks: string[]) =>
 const TAKEN_OUT = '\ue8ff';
 const AFTER_TAKEN_OUT = /[\s\ue8ff]*\ue8ff\s*(?=[.,;:!?])/g;
 
+/** Of a remark: what is said. */
+const SAY = /^say:\s*/i;
+
 /** Takes the [remarks] out of a text. An opening bracket without its end is left as it stands. */
-export function extractBrief(text: string): { shown: string; brief: string } {
+export function extractBrief(text: string): Words {
   const briefs: string[] = [];
+  let spoken: string | null = null;
   let bare = text;
   for (let depth = 0; depth < SCRIPT.nestedRemarks && bare.includes('['); depth++)
     bare = bare.replace(REMARK_TEXT, (m) => {
-      briefs.push(m.slice(1, -1).replaceAll(TAKEN_OUT, ' ').trim());
+      const remark = m.slice(1, -1).replaceAll(TAKEN_OUT, ' ').trim();
+      if (SAY.test(remark)) spoken = [spoken, remark.replace(SAY, '')].filter(Boolean).join(' ');
+      else briefs.push(remark);
       return TAKEN_OUT;
     });
   const shown = bare
@@ -269,11 +285,14 @@ export function extractBrief(text: string): { shown: string; brief: string } {
     .replace(/\s+/g, ' ')
     .replace(/ ([.,])/g, '$1')
     .trim();
-  return { shown: /^[.,;:!?\s]*$/.test(shown) ? '' : shown, brief: briefs.filter(Boolean).join(', ') };
+  return {
+    ...{ shown: /^[.,;:!?\s]*$/.test(shown) ? '' : shown, brief: briefs.filter(Boolean).join(', ') },
+    spoken,
+  };
 }
 
-function joinTiny(parts: { shown: string; brief: string }[]): { shown: string; brief: string }[] {
-  const out: { shown: string; brief: string }[] = [];
+function joinTiny(parts: readonly Words[]): Words[] {
+  const out: Words[] = [];
   for (const part of parts) {
     const last = out[out.length - 1];
     const joined = last ? `${last.shown} ${part.shown}`.trim() : '';

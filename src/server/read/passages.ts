@@ -1,4 +1,5 @@
 import type { Passage, PassageKind, SourcePicture } from '../../core/source/types.ts';
+import { labelledCells } from '../../core/text/directions/tables.ts';
 import { sentences } from '../../core/text/sentences.ts';
 import { plainTitle } from '../../core/text/titles.ts';
 import { absolute, attr, type El, labelOf, textOf } from './dom.ts';
@@ -99,7 +100,8 @@ export class PassageCollector {
       const credit = e.querySelector('cite, footer');
       credit?.remove();
       this.put('quote', inlineText(e));
-    } else if (tag === 'TABLE' && isData(e)) this.table(e);
+    } else if (tag === 'TABLE' && this.directions(e)) return;
+    else if (tag === 'TABLE' && isData(e)) this.table(e);
     else if (tag === 'LI' && !hasBlocks(e)) {
       for (const img of e.querySelectorAll('img')) this.picture(img, '');
       this.put('item', inlineText(e));
@@ -121,6 +123,17 @@ export class PassageCollector {
       // A table or a quotation set as a figure.
       this.walk(e);
     }
+  }
+
+  /** A script in a table of a document: what is seen and what is said, each in lines of its own. false for any other table. */
+  private directions(e: El): boolean {
+    if (this.base !== null) return false;
+    const [labels = [], ...rows] = [...e.querySelectorAll('tr')].map((tr) =>
+      [...tr.querySelectorAll('th, td')].map((c) => textOf(c)),
+    );
+    const lines = e.querySelector('table') ? null : labelledCells(labels, rows);
+    for (const line of lines ?? []) this.put('text', line);
+    return lines !== null;
   }
 
   private table(e: El): void {

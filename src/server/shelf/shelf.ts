@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import Joi from 'joi';
+import { spokenOfToo, withoutCamera } from '../../core/match/asked.ts';
 import { withTitlePicture } from '../../core/match/comes-back.ts';
 import { contexts, wordWeights } from '../../core/match/context.ts';
 import { asMeant } from '../../core/match/figures.ts';
@@ -149,10 +150,12 @@ interface LinesOf {
 
 /** Lines with their meaning, for scenes that have any words or a brief. */
 export async function matchLines(
-  scenes: { id: string; layout: string; shown: string; brief: string }[],
+  scenes: { id: string; layout: string; shown: string; brief: string; spoken?: string | null }[],
   { title = '', from, language }: LinesOf = {},
 ): Promise<MatchLine[]> {
-  const filled = scenes.filter((s) => s.shown.trim() || s.brief.trim());
+  const filled = scenes
+    .filter((s) => s.shown.trim() || s.brief.trim())
+    .map((s) => ({ ...s, shown: spokenOfToo(s.shown, s.spoken), brief: withoutCamera(s.brief) }));
   const { index } = await shelf();
   const read = await inEnglish(
     [title, ...filled.map((s) => s.shown), ...filled.map((s) => s.brief)],

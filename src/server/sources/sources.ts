@@ -17,6 +17,7 @@ import { FIRST_OPTIONS, type PieceOptions } from '../../core/piece/options.ts';
 import { checkedSource } from '../../core/source/fit.ts';
 import { scriptOf } from '../../core/source/script.ts';
 import { emptySource, type Photo, type Source } from '../../core/source/types.ts';
+import { isDirected } from '../../core/text/directions/directions.ts';
 import { apart, match, pictureApart } from '../apart/apart.ts';
 import { pictureView, pictureViews } from '../assets/lookup.ts';
 import { photoOf } from '../assets/photo-set.ts';
@@ -53,9 +54,12 @@ export async function readInput(input: SourceInput): Promise<Source> {
 export const readBrought = (bytes: Buffer, name: string, as: ReadAs): Promise<Source> =>
   apart('read-file', bytes, name, as);
 
-/** The words of a file as a script, without making anything of them yet. Plain text stays as it is. Throws Failed. */
+/**
+ * The words of a file as a script, without making anything of them yet. Plain text stays as it is, and so does Markdown that
+ * says what is seen and said. Throws Failed.
+ */
 export async function scriptFrom(bytes: Buffer, name: string): Promise<string> {
-  const plain = /\.txt$/i.test(name);
+  const plain = /\.txt$/i.test(name) || (/\.(?:md|markdown)$/i.test(name) && isDirected(decodeText(bytes)));
   const text = plain ? decodeText(bytes) : scriptOf(await apart('read-file', bytes, name, 'article'));
   if (!text.trim()) throw new Failed({ code: 'empty', what: 'words' });
   if (text.length > SCRIPT_LETTERS)

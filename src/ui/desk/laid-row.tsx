@@ -44,7 +44,7 @@ export const LaidRowView = memo(function LaidRowView({
     field.current.setSelectionRange(caret, caret);
     actions.caretDone();
   }, [caret, actions]);
-  const { brief } = extractBrief(row.text);
+  const { shown, brief, spoken } = extractBrief(row.text);
   const onKeyDown = (e: KeyboardEvent<HTMLTextAreaElement>) => {
     const { selectionStart: from, selectionEnd: to, value } = e.currentTarget;
     if (e.nativeEvent.isComposing || e.ctrlKey || e.metaKey || e.altKey) return;
@@ -74,6 +74,7 @@ export const LaidRowView = memo(function LaidRowView({
           onKeyDown={onKeyDown}
         />
         {brief && <small>picture: {brief}</small>}
+        {shown && spoken !== null && <small>{spoken ? `said: ${spoken}` : 'nothing is said'}</small>}
       </div>
       <span className="laid-row__time">{seconds === null ? '' : `${seconds.toFixed(1)} s`}</span>
       <span className="laid-row__tools">

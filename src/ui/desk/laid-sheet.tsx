@@ -15,11 +15,13 @@ import { SCENE_MS } from '../../core/outline/length.ts';
 import { photoSpan } from '../../core/outline/photo-span.ts';
 import { LITTER, PHOTO_NAMES } from '../../core/outline/photos.ts';
 import { LIMITS } from '../../core/piece/limits.ts';
+import { spokenOf } from '../../core/piece/types.ts';
 import { voiceSpeed } from '../../core/sound/voices.ts';
+import { isDirected } from '../../core/text/directions/directions.ts';
 import { estimateSpeech } from '../../core/text/reading.ts';
 import { cutScript, extractBrief, SPLITS, type Split } from '../../core/text/script.ts';
 import { PACING } from '../../core/timeline/pacing.ts';
-import { type LaidAs, laidWords } from '../../wording/laid.ts';
+import { type LaidAs, laidWords, toldWords } from '../../wording/laid.ts';
 import { PieceOptionsBar } from '../options/piece-options.tsx';
 import { useLastOptions } from '../options/use-last-options.ts';
 import { call, sendFile } from '../shared/api.ts';
@@ -49,6 +51,8 @@ const CUTS: Record<Split, string> = { sentence: 'Sentences', line: 'Lines', para
 const CLIP_NAMES = /\.(mp4|mov|m4v|webm|mkv|avi)$/i;
 /** A piece of another installation. */
 const BUNDLE = /\.nabbet$/i;
+/** A document in which a script may stand. */
+const DOCUMENT = /\.(docx|odt)$/i;
 const PLAIN = /\.(txt|md|markdown|text)$/i;
 
 const isMaterial = (f: File): boolean =>
@@ -150,13 +154,15 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
       open.mutate(first);
       return;
     }
-    if (!PLAIN.test(first.name)) {
+    if (!PLAIN.test(first.name) && !DOCUMENT.test(first.name)) {
       read.mutate({ file: first });
       return;
     }
     try {
       const { text } = await sendFile(readScriptFile, { query: { name: first.name } }, first);
-      sheet.layWords(text);
+      // A document that says what is seen and said is a script; any other is read for what is in it.
+      if (PLAIN.test(first.name) || isDirected(text)) sheet.layWords(text);
+      else read.mutate({ file: first });
     } catch (e) {
       message.error((e as Error).message, 8);
     }
@@ -168,12 +174,16 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
   useWarm(lines);
   const speed = voiceSpeed(options.voice);
   const spokenMs = lines.reduce<number>(
-    (ms, l) => ms + estimateSpeech(l.shown, speed) + SCENE_MS,
+    (ms, l) => ms + estimateSpeech(spokenOf(l), speed) + SCENE_MS,
     PACING.endHoldMs,
   );
   const address = sheet.rows.length === 1 ? laidAddress(sheet.script) : null;
   const words = lines.reduce((n, l) => n + l.shown.split(/\s+/).filter(Boolean).length, 0);
-  const long = useMemo(() => readsLikeArticle(sheet.whole ?? sheet.script), [sheet.whole, sheet.script]);
+  const directed = (sheet.told?.pictures ?? 0) + (sheet.told?.written ?? 0) > 0;
+  const long = useMemo(
+    () => !directed && readsLikeArticle(sheet.whole ?? sheet.script),
+    [directed, sheet.whole, sheet.script],
+  );
   const asArticle = !address && words > 0 && (sheet.as === 'article' || (sheet.as === null && long));
   const clips = sheet.files.filter((f) => byId.get(f.assetId)?.kind === 'clip').length;
   const photos = sheet.files.length - clips;
@@ -305,6 +315,16 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
               : laidWords(laid)}
           </p>
         )}
+        {sheet.told && words > 0 && !read.isPending && (
+          <p className="laid__told">
+            {toldWords(sheet.told)}{' '}
+            {sheet.came !== null && (
+              <Button size="small" onClick={sheet.asTheyCame}>
+                Take the words as they came
+              </Button>
+            )}
+          </p>
+        )}
         <span className="laid__choices">
           {!sheet.keeps && <span className="laid__problem">Too long to be kept over a reload.</span>}
           {words > WORTH_CONDENSING && !address && (
@@ -353,8 +373,8 @@ const HINT =
   'Write here, or paste: a script, an address, a whole article. Drop photos, clips or a document anywhere on this page.';
 
 function rowSeconds(text: string, speed: number): number {
-  const { shown } = extractBrief(text);
-  return shown ? (estimateSpeech(shown, speed) + SCENE_MS) / 1000 : 0;
+  const words = extractBrief(text);
+  return words.shown ? (estimateSpeech(spokenOf(words), speed) + SCENE_MS) / 1000 : 0;
 }
 
 /** Actions that stay the same while rows change, so that only what changed is drawn again. */

@@ -2,6 +2,7 @@
 
 import { nanoid } from 'nanoid';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { readDirections, type Told } from '../../core/text/directions/directions.ts';
 import {
   joinRow,
   type Laid,
@@ -29,6 +30,9 @@ export interface OnSheet {
   split: Split;
   /** The words as they were laid, until a row is changed by hand: they can be cut again from their own lines. */
   whole: string | null;
+  /** What was read in words that are a script for a video, and the words as they came, while they can be had back. */
+  told: Told | null;
+  came: string | null;
   files: LaidFile[];
   /** What the writer takes the words for; null leaves it to the sheet. */
   as: 'script' | 'article' | null;
@@ -39,7 +43,14 @@ const STEPS_BACK = 200;
 
 const newId = (): string => nanoid(8);
 const blank = (): LaidRow => ({ id: newId(), text: '', title: false, begins: true });
-const emptySheet = (): OnSheet => ({ rows: [blank()], split: 'sentence', whole: null, files: [], as: null });
+const emptySheet = (): OnSheet => ({
+  ...{ rows: [blank()], split: 'sentence', whole: null, told: null, came: null, files: [], as: null },
+});
+/** Words as they are laid on an empty sheet. */
+const read = (text: string): Pick<OnSheet, 'told' | 'came'> & { whole: string } => {
+  const found = readDirections(text);
+  return { whole: found?.text ?? text, told: found?.told ?? null, came: found && text };
+};
 
 function kept(): OnSheet | null {
   try {
@@ -95,7 +106,7 @@ export function useLaid() {
   );
   const laid = useCallback(
     ({ rows, caret: to }: Laid, merge: string | null = null) => {
-      change({ ...latest.current, rows, whole: null }, merge);
+      change({ ...latest.current, rows, whole: null, came: null }, merge);
       if (to) setCaret(to);
     },
     [change],
@@ -114,11 +125,12 @@ export function useLaid() {
   /** Lays words on the sheet: on an empty one as a whole, else after what is there. */
   const layWords = useCallback(
     (text: string) => {
-      const { rows, split } = latest.current;
-      const before = scriptOfRows(rows);
-      const whole = before ? null : text;
-      const cut = layRows(before ? `${before}\n\n${text}` : text, split, newId);
-      change({ ...latest.current, rows: cut.length ? cut : [blank()], whole });
+      const { rows: there, split } = latest.current;
+      const before = scriptOfRows(there);
+      const laid = read(text);
+      const cut = layRows(before ? `${before}\n\n${laid.whole}` : laid.whole, split, newId);
+      const rows = cut.length ? cut : [blank()];
+      change({ ...latest.current, rows, ...(before ? { whole: null, told: null, came: null } : laid) });
     },
     [change],
   );
@@ -135,10 +147,12 @@ export function useLaid() {
     type: (id: string, text: string, at: number) => {
       const { rows, split } = latest.current;
       const isAlone = rows.length === 1 && !rows[0]?.text.trim();
-      const next = typeInRow(rows, id, text, at, split, newId);
+      const laidNow = text.includes('\n') ? read(text) : null;
+      const words = laidNow?.whole ?? text;
+      const next = typeInRow(rows, id, words, words === text ? at : words.length, split, newId);
       // A script that is pasted on an empty sheet can be cut again from its own lines.
-      if (isAlone && text.includes('\n')) {
-        change({ ...latest.current, rows: next.rows, whole: text });
+      if (isAlone && laidNow) {
+        change({ ...latest.current, rows: next.rows, ...laidNow });
         if (next.caret) setCaret(next.caret);
       } else laid(next, next.rows.length === rows.length ? `type/${id}` : null);
     },
@@ -154,6 +168,12 @@ export function useLaid() {
       const { rows, whole } = latest.current;
       const cut = layRows(whole ?? scriptOfRows(rows), split, newId);
       change({ ...latest.current, split, rows: cut.length ? cut : [blank()] });
+    },
+    /** Lays the words as they came. */
+    asTheyCame: () => {
+      const { came, split } = latest.current;
+      if (came !== null)
+        change({ ...latest.current, rows: layRows(came, split, newId), whole: came, told: null, came: null });
     },
     takeAs: (as: OnSheet['as']) => change({ ...latest.current, as }),
     addFile: useCallback(

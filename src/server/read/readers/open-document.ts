@@ -1,5 +1,6 @@
 import { Failed } from '../../../core/failure.ts';
 import { emptySource, type PassageKind, type Source } from '../../../core/source/types.ts';
+import { labelledCells } from '../../../core/text/directions/tables.ts';
 import { languageOf } from '../../../core/text/language.ts';
 import type { El } from '../dom.ts';
 import { day } from '../meta.ts';
@@ -82,14 +83,7 @@ function walk(
         walk(e, out, styles, 'item');
         break;
       case 'table:table':
-        for (const row of e.querySelectorAll('table\\:table-row'))
-          out.put(
-            'table',
-            [...row.children]
-              .map((c) => inline(c as unknown as El))
-              .filter(Boolean)
-              .join(' · '),
-          );
+        table(e, out);
         break;
       case 'text:tracked-changes':
       case 'text:table-of-content':
@@ -99,6 +93,16 @@ function walk(
         walk(e, out, styles, kind);
     }
   }
+}
+
+function table(e: El, out: PassageCollector): void {
+  const rows = [...e.querySelectorAll('table\\:table-row')].map((row) =>
+    [...row.children].map((c) => inline(c as unknown as El)),
+  );
+  const [labels = [], ...under] = rows;
+  const lines = labelledCells(labels, under);
+  for (const line of lines ?? []) out.put('text', line);
+  if (!lines) for (const row of rows) out.put('table', row.filter(Boolean).join(' · '));
 }
 
 /** The words of a block: notes and remarks are left out, a tab, a line break and a run of spaces are a space. */

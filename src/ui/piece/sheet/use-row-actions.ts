@@ -13,6 +13,7 @@ import { edit, sceneEdit } from '../../../core/piece/edit.ts';
 import { shownPatch, toggleHighlight } from '../../../core/piece/highlights.ts';
 import { choosePicture } from '../../../core/piece/placements.ts';
 import { emptyScene } from '../../../core/piece/types.ts';
+import { readDirections } from '../../../core/text/directions/directions.ts';
 import { cutScript } from '../../../core/text/script.ts';
 import { tokens } from '../../../core/text/tokens.ts';
 import { wantedOf } from '../bring.tsx';
@@ -144,7 +145,7 @@ export function useRowActions(list: RefObject<HTMLElement | null>): RowActions {
         });
       },
       paste: (id, from, to, text) => {
-        const lines = cutScript(text, 'line');
+        const lines = cutScript(readDirections(text)?.text ?? text, 'line');
         const pasted = pasteLines(piece(), id, from, to, lines, newId);
         apply(pasted);
         return pasted !== null;
