@@ -178,7 +178,7 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
     PACING.endHoldMs,
   );
   const address = sheet.rows.length === 1 ? laidAddress(sheet.script) : null;
-  const words = lines.reduce((n, l) => n + l.shown.split(/\s+/).filter(Boolean).length, 0);
+  const words = lines.reduce((n, l) => n + spokenOf(l).split(/\s+/).filter(Boolean).length, 0);
   const directed = (sheet.told?.pictures ?? 0) + (sheet.told?.written ?? 0) > 0;
   const long = useMemo(
     () => !directed && readsLikeArticle(sheet.whole ?? sheet.script),
@@ -194,7 +194,7 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
         ...{ kind: 'article', words, ms: spokenMs, targetMs: ARTICLE_MS },
         scenes: Math.round(ARTICLE_MS / ARTICLE_SCENE_MS),
       };
-    if (words) return { kind: 'script', words, scenes: lines.length, ms: spokenMs, photos, clips };
+    if (lines.length) return { kind: 'script', words, scenes: lines.length, ms: spokenMs, photos, clips };
     if (sheet.files.length) {
       const taken = sheet.files.map((f) => byId.get(f.assetId)?.takenAt ?? null);
       return { kind: 'photos', photos, clips, ms: PHOTO_MS * sheet.files.length, span: photoSpan(taken) };
@@ -315,7 +315,7 @@ export function LaidSheetView({ demo, accept }: { demo: DemoLink[]; accept: read
               : laidWords(laid)}
           </p>
         )}
-        {sheet.told && words > 0 && !read.isPending && (
+        {sheet.told && lines.length > 0 && !read.isPending && (
           <p className="laid__told">
             {toldWords(sheet.told)}{' '}
             {sheet.came !== null && (
