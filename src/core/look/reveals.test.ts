@@ -170,5 +170,7 @@ describe('word by word with the voice', () => {
     expect(one(word(0), moment(9, standing))).toBeNull();
     expect(one(word(0), moment(10, standing))).toEqual({ alpha: easeOut(1 / 4), said: 0 });
     expect(one(word(0), moment(25, standing))).toEqual({ alpha: 1, said: 1 });
+    // None is marked where the voice says none of them.
+    expect(one(word(0), moment(25, { ...standing, unsaid: true }))).toEqual({ alpha: 1, said: 0 });
   });
 });

@@ -10,7 +10,7 @@ import { groundDraw, shotDraws } from './pictures.ts';
 import { wordDraws } from './words.ts';
 
 /** Goes into the key of every rendered segment: raise it with any change of what is drawn. */
-export const PAINTER_VERSION = 10;
+export const PAINTER_VERSION = 11;
 
 /** A frame of a piece, named by its scene, so that a segment does not depend on where it stands in the piece. */
 export interface Moment {

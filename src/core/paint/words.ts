@@ -49,9 +49,9 @@ export function wordDraws(block: WordsBlock, moment: WordsMoment, stage: Stage):
   const goes = last && closing && page.end >= length ? 0 : last ? 1 : share;
   const alpha = 1 - easeOut((frame - (page.end - frames)) / frames) * goes;
   const turned = turn(block, frame, first, stage.scale);
-  const { standing, reveal: style } = block;
+  const { standing, unsaid, reveal: style } = block;
   const reveal: RevealMoment = {
-    ...{ frame, pageStart: page.start, pageEnd: page.end, opening: first, standing, style },
+    ...{ frame, pageStart: page.start, pageEnd: page.end, opening: first, standing, unsaid, style },
     pageLetters: page.lines.reduce((n, l) => n + l.words.reduce((m, w) => m + w.letters, 0), 0),
   };
   const draws = underWords(block, moment, stage, turned);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
 import type { TakeWord } from '../timeline/types.ts';
-import { timeWords } from './word-times.ts';
+import { saysOthers, timeWords } from './word-times.ts';
 
 const shown = (text: string) => text.split(' ').map((t) => ({ text: t }));
 /** A take in which each word takes 10 frames, with a pause of so many after it. */
@@ -64,4 +64,14 @@ describe('when shown words are said', () => {
       }
     }
   });
+});
+
+it.each([
+  ['5 AM club? No thanks.', 'You do not have to wake up at five.', true],
+  ['The barge holds.', 'After a long winter the barge holds again.', false],
+  ['Osierwick opens at 6', 'Ozer-wick opens at six', false],
+  ['Öffnet um sechs', 'Offnet um sechs', false],
+  ['Stop', '', true],
+])('%s: whether the voice says other words', (words, spoken, others) => {
+  expect(saysOthers(shown(words), spoken)).toBe(others);
 });

@@ -7,6 +7,22 @@ export type WordTimes = { start: Frames; end: Frames }[];
 /** A word counts as said until the next one, over a pause of at most so many frames. */
 const LONGEST_GAP: Frames = 15;
 
+const plain = (s: string): string =>
+  s
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[^\p{L}\p{N}]/gu, '');
+
+/** Whether a voice says none of the words that are shown, or a few by chance: fewer than half of them. */
+export function saysOthers(words: readonly { text: string }[], spoken: string): boolean {
+  const said = spoken.split(/\s+/).map(plain);
+  const same = pairWords(
+    words.map((w) => plain(w.text)),
+    said,
+  ).filter((j) => j >= 0);
+  return same.length * 2 < words.length;
+}
+
 /**
  * Times of the shown words from those of the spoken ones. Equal words are paired in order (longest common
  * subsequence); what has no partner is spread evenly between its neighbours. words: the shown ones as they are set.
@@ -18,11 +34,6 @@ export function timeWords(
   voiceStart: Frames,
   voiceEnd: Frames,
 ): WordTimes {
-  const plain = (s: string) =>
-    s
-      .toLowerCase()
-      .normalize('NFD')
-      .replace(/[^\p{L}\p{N}]/gu, '');
   const a = words.map((w) => plain(w.text));
   const b = take.map((w) => plain(spoken.slice(w.start, w.end)));
   const pair = pairWords(a, b);

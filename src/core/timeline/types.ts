@@ -179,6 +179,8 @@ export interface WordsBlock
   layout: WordLayout;
   /** The voice says other words than these: they stand from the start instead of coming with it. */
   standing: boolean;
+  /** None of them is said: none is marked while the voice speaks. */
+  unsaid?: boolean;
   underline: LayoutStyle['underline'];
   panel: PlacedPanel | null;
   /** A soft band behind the words, from its middle to nothing at its edges. */

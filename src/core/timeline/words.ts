@@ -10,7 +10,7 @@ import { inLine } from '../look/typeset/lines.ts';
 import type { Typesetter } from '../look/typeset/typesetter.ts';
 import { type Piece, type Scene, type Span, spokenOf } from '../piece/types.ts';
 import { languageOfVoice } from '../sound/voices.ts';
-import { timeWords, type WordTimes } from '../sound/word-times.ts';
+import { saysOthers, timeWords, type WordTimes } from '../sound/word-times.ts';
 import { printedQuotes } from '../text/quotes.ts';
 import { hashtags } from '../text/tokens.ts';
 import type { Frames } from '../time.ts';
@@ -158,6 +158,7 @@ function blockOf(scene: Scene, layout: WordLayout, inputs: WordInputs, on: Groun
   return {
     layout,
     standing: scene.spoken !== null && spoken !== text.replace(/\s+/g, ' '),
+    ...(scene.spoken !== null && saysOthers(set.words, spoken) ? { unsaid: true } : {}),
     reveal,
     tilt,
     settle,

@@ -24,9 +24,12 @@ export const comesAt = (
   { standing, pageStart, style }: RevealMoment,
 ): number => (standing ? pageStart : word.start) + style.delay;
 
-/** How far the mark of a word is that is being said, 0 to 1. */
-export function saidAt(word: Pick<RevealWord, 'start' | 'end'>, { frame, style }: RevealMoment): number {
-  if (frame < word.start) return 0;
+/** How far the mark of a word is that is being said, 0 to 1; none where the voice says other words. */
+export function saidAt(
+  word: Pick<RevealWord, 'start' | 'end'>,
+  { frame, unsaid, style }: RevealMoment,
+): number {
+  if (unsaid || frame < word.start) return 0;
   return frame < word.end
     ? easeOut((frame - word.start + 1) / style.wordFrames)
     : 1 - easeOut((frame - word.end + 1) / style.unsaidFrames);

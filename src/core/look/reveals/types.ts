@@ -40,6 +40,8 @@ export interface RevealMoment {
   opening: boolean;
   /** The voice says other words than these: they cannot come with it. */
   standing: boolean;
+  /** None of them is said at all. */
+  unsaid?: boolean | undefined;
   style: RevealStyle;
 }
 
