@@ -20,7 +20,7 @@ const isRuler = (cells: readonly string[]): boolean => cells.every((c) => /^:?-+
 const READ: readonly Part[] = ['seen', 'said', 'written'];
 
 /** What the columns under these labels are for; null when they are those of another table: nothing in it is said or written. */
-export function columnsOf(labels: readonly string[]): (Part | null)[] | null {
+function columnsOf(labels: readonly string[]): (Part | null)[] | null {
   const parts = labels.map((l) => partOf(withoutMarkdown(l).text));
   const told = parts.includes('said') || (parts.includes('written') && parts.includes('seen'));
   return parts.length > 1 && told ? parts : null;
