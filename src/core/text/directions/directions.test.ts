@@ -234,4 +234,12 @@ describe('words without directions', () => {
       }
     }
   });
+
+  it.each(['**a ', '[', '![', ' ', '\t', '_a ', '[a](', '(a: '])(
+    'are read to their end, whatever is repeated: %j',
+    (unit) => {
+      const text = `x${unit.repeat(50_000)}y`;
+      expect(isDirected(`${text}\nVO: One.\nVisual: a hen`)).toBe(true);
+    },
+  );
 });

@@ -38,7 +38,8 @@ export function readDirections(text: string): { text: string; told: Told } | nul
   const tidy = text
     .replace(/\r\n?/g, '\n')
     .replace(/\u00a0/g, ' ')
-    .trim();
+    .trim()
+    .replace(/[^\S\n\t]{3,}|\t{9,}/g, '  ');
   const special = tableItems(tidy) ?? screenplayItems(tidy);
   const { items, removed } = special ?? itemsOf(tidy);
   const labels = items.filter((i) => i.sure && i.part !== 'title' && i.part !== 'note');

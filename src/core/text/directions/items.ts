@@ -109,7 +109,7 @@ function ofLine(
   const line = text
     .replace(/^[-–•*+▪◦]\s+(?=\S)/, '')
     .replace(HEADING, '')
-    .replace(/\s*#+$/, '')
+    .replace(/ ?#+$/, '')
     .trim();
   const make = (part: Item['part'], words: string, more: Partial<Item> = {}): Item => ({
     ...{

@@ -2,7 +2,7 @@
 const TIME = String.raw`\d{1,2}:\d{2}(?::\d{2})?`;
 const SPAN = String.raw`(?:${TIME}(?:\s*(?:[-–—]|to)\s*${TIME})?|\d{1,3}\s*[-–—]\s*\d{1,3}\s*(?:s|sec|secs|seconds)\b)`;
 const TIMED = new RegExp(String.raw`^(?:[[(]\s*${SPAN}\s*[\])]|${SPAN})\s*(?:[-–—:|]\s*)?`, 'i');
-const TIMED_LATER = new RegExp(String.raw`\s*[[(]\s*${SPAN}\s*[\])]\s*`, 'gi');
+const TIMED_LATER = new RegExp(String.raw`\s?[[(]\s?${SPAN}\s?[\])]\s?`, 'gi');
 /** A post of a thread: "3/", "3/9". */
 const OF_THREAD = /^\(?(\d{1,2})\/(?:\d{1,2}|n)?\)?(?=\s)\s*/i;
 const HASHTAGS = /^(?:#[\p{L}\p{N}_]+[\s,]*){2,}$/u;
@@ -18,9 +18,9 @@ export interface Bare {
 export function withoutMarkdown(line: string): Bare {
   const bold = /^(?:\*\*|__)[^*_]+(?:\*\*|__):?$/.test(line.trim());
   const text = line
-    .replace(/!\[([^\]]*)\]\([^)\s]*(?:\s+"[^"]*")?\)/g, (_, alt: string) => (alt ? `[${alt}]` : ''))
-    .replace(/\[([^\]]+)\]\((?:https?:|mailto:|\/|#|www\.)[^)]*\)/g, '$1')
-    .replace(/(\*\*|__)(?=\S)(.+?)(?<=\S)\1/g, '$2')
+    .replace(/!\[([^\][]{0,300})\]\([^)\s]*(?:\s+"[^"]*")?\)/g, (_, alt: string) => (alt ? `[${alt}]` : ''))
+    .replace(/\[([^\][]{1,300})\]\((?:https?:|mailto:|\/|#|www\.)[^)]{0,2000}\)/g, '$1')
+    .replace(/(\*\*|__)(?=\S)(.{1,400}?)(?<=\S)\1/g, '$2')
     .replace(/(?<![\p{L}\p{N}*_])([*_])(?=[^\s*_])([^*_]*[^\s*_])\1(?![\p{L}\p{N}*_])/gu, '$2')
     .replace(/`([^`]+)`/g, '$1')
     .replace(/^\s*>\s?/, '')
