@@ -1,4 +1,4 @@
-import { cutWithParagraphs, extractBrief, type Split } from './script.ts';
+import { cutWithParagraphs, extractBrief, type Split, sayRemark } from './script.ts';
 
 /** A row of the empty sheet: a scene to be, with its words as they were written, remarks in [brackets] among them. */
 export interface LaidRow {
@@ -32,7 +32,7 @@ export function layRows(text: string, split: Split, newId: () => string): LaidRo
     speaking = speaker;
     return {
       id: newId(),
-      text: `${named}${shown}${brief ? ` [${brief}]` : ''}${spoken === null ? '' : ` [${`say: ${spoken}`.trim()}]`}`,
+      text: `${named}${shown}${brief ? ` [${brief}]` : ''}${spoken === null ? '' : ` ${sayRemark(spoken)}`}`,
       title: layout === 'title',
       begins,
     };

@@ -267,6 +267,9 @@ const AFTER_TAKEN_OUT = /[\s\ue8ff]*\ue8ff\s*(?=[.,;:!?])/g;
 /** Of a remark: what is said. */
 const SAY = /^say:\s*/i;
 
+/** The remark that says what is said; '' for nothing. */
+export const sayRemark = (spoken: string): string => `[${`say: ${spoken}`.trim()}]`;
+
 /** Takes the [remarks] out of a text. An opening bracket without its end is left as it stands. */
 export function extractBrief(text: string): Words {
   const briefs: string[] = [];

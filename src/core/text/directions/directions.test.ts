@@ -181,6 +181,8 @@ describe('words without directions', () => {
       'We meet at 10:30.\nThe ferry takes 2 * 3 hours, or 4*5.',
       'snake_case_words and 3/4 of a cup',
       'Anna: Is it late?\nBen: Yes.\nAnna: Then go.',
+      '18:00 Doors open\n19:30 The band plays\n23:00 Last tram',
+      'Duration: 30 minutes. Stir well.',
     ])
       expect(readDirections(text), text).toBeNull();
   });
@@ -197,6 +199,10 @@ describe('words without directions', () => {
     );
     expect(read('2/ Not a thread.\n\n5/ At all.')).toBeNull();
     expect(read('It is spring.\n\n#garden #spring')).toBe('It is spring.');
+    // A label by itself stays in the words.
+    expect(read('**Soup**\n\nDuration: 30 minutes\n\nStir it. [upbeat music]')).toBe(
+      'Soup\n\nDuration: 30 minutes\n\nStir it. [upbeat music]',
+    );
     expect(isDirected('**Bold**\n\nIt is *spring*.')).toBe(false);
     expect(isDirected(REEL)).toBe(true);
   });

@@ -1,3 +1,4 @@
+import { sayRemark } from '../script.ts';
 import { type Item, itemsOf, type Removed } from './items.ts';
 import { screenplayItems } from './screenplay.ts';
 import { tableItems } from './tables.ts';
@@ -41,18 +42,14 @@ export function readDirections(text: string): { text: string; told: Told } | nul
     .trim()
     .replace(/[^\S\n\t]{3,}|\t{9,}/g, '  ');
   const special = tableItems(tidy) ?? screenplayItems(tidy);
-  const { items, removed } = special ?? itemsOf(tidy);
+  const { items, removed, plain } = special ?? itemsOf(tidy);
   const labels = items.filter((i) => i.sure && i.part !== 'title' && i.part !== 'note');
   const directed = special !== null || labels.length >= 2;
   const told: Told = { ...removed, pictures: 0, written: 0, names: 0, notes: 0 };
-  const out = directed ? scenesOf(items, told) : plainWords(items);
+  const out = directed ? scenesOf(items, told) : plain;
   if (!directed && Object.values(removed).every((n) => n === 0)) return null;
   return out && out !== tidy ? { text: out, told } : null;
 }
-
-/** Words without directions, as they stood but for what was taken out. */
-const plainWords = (items: readonly Item[]): string =>
-  items.map((i, k) => `${k === 0 ? '' : i.begins ? '\n\n' : '\n'}${i.text}`).join('');
 
 function scenesOf(items: readonly Item[], told: Told): string {
   const paragraphs: string[] = [];
@@ -129,8 +126,7 @@ function lineOf({ seen, said, written }: Block, told: Told): string {
   if (picture) told.pictures++;
   if (written.length) {
     told.written++;
-    const voice = `[say: ${inBrackets(said.join(' '))}]`.replace('[say: ]', '[say:]');
-    return [written.join(' '), picture, voice].filter(Boolean).join(' ');
+    return [written.join(' '), picture, sayRemark(inBrackets(said.join(' ')))].filter(Boolean).join(' ');
   }
   const [first = '', ...rest] = said;
   return [[picture, first].filter(Boolean).join(' '), ...rest].join('\n').trim();

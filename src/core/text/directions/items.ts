@@ -42,28 +42,33 @@ export const NOTHING_REMOVED: Removed = { times: 0, hashtags: 0, numbers: 0, mar
 const ENDED = /[.!?…]["'”’)]*$/;
 const HEADING = /^#{1,6}\s+/;
 const LONGEST_NAME = 48;
-/** What stands in brackets is a remark, and a time no picture. */
-const IN_BRACKETS = /^(?:#{1,6}\s+)?[[(]/;
+/** A time of a video from its beginning; what stands in brackets is a remark, and a time no picture. */
+const FROM_ZERO = /^[[(]?\s?0/;
+const ZERO_IN_BRACKETS = /^(?:#{1,6}\s+)?[[(]\s?0/;
 const REMARK = /\[[^[\]]*\]|\((?=[^()]*:)[^()]*\)/g;
 
-/** Lines as items, and what was taken out of them. */
-export function itemsOf(text: string): { items: Item[]; removed: Removed } {
+/** Lines as items, and what was taken out of them; plain: the lines without that. */
+export function itemsOf(text: string): { items: Item[]; removed: Removed; plain: string } {
   const removed: Removed = { ...NOTHING_REMOVED };
   const lines = text.split('\n');
   const bare = lines.map((l) => withoutMarkdown(l));
   removed.marks = bare.filter(
     (b, i) => b.text !== (lines[i] as string).trimEnd() || isRule(lines[i] as string),
   ).length;
-  const timed = bare.filter((b) => withoutTime(b.text.replace(HEADING, '')) !== null).length;
+  // Times of a video count from nothing; those of a programme ("18:00 Doors open") are said.
+  const times = bare.map((b) => b.text.replace(HEADING, '')).filter((l) => withoutTime(l) !== null);
+  const timed = times.length > 1 && FROM_ZERO.test(times[0] ?? '');
   const thread = withoutThread(bare.map((b) => b.text));
   removed.numbers = thread ? thread.filter((l, i) => l !== bare[i]?.text).length : 0;
   // Where nothing is labelled as said, lines without a label are.
   const lets = new Set(bare.some((b) => labelled(b.text.trim())?.part === 'said') ? SCENE : []);
   const items: Item[] = [];
+  const plain: string[] = [];
   let begins = true;
-  for (const [i, { text: plain, apart }] of bare.entries()) {
-    const line = (thread?.[i] ?? plain).trim();
+  for (const [i, { text: unmarked, apart }] of bare.entries()) {
+    const line = (thread?.[i] ?? unmarked).trim();
     if (!line || isRule(line)) {
+      plain.push('');
       begins = true;
       continue;
     }
@@ -71,8 +76,9 @@ export function itemsOf(text: string): { items: Item[]; removed: Removed } {
       removed.hashtags++;
       continue;
     }
-    const [words, wasTimed] = timed > 1 || IN_BRACKETS.test(line) ? untimed(line) : [line, false];
+    const [words, wasTimed] = timed || ZERO_IN_BRACKETS.test(line) ? untimed(line) : [line, false];
     if (wasTimed) removed.times++;
+    plain.push(words);
     for (const item of ofLine(
       { text: words, apart: apart || HEADING.test(words) || wasTimed },
       begins,
@@ -83,7 +89,14 @@ export function itemsOf(text: string): { items: Item[]; removed: Removed } {
       begins = false;
     }
   }
-  return { items, removed };
+  return {
+    items,
+    removed,
+    plain: plain
+      .join('\n')
+      .replace(/\n{3,}/g, '\n\n')
+      .trim(),
+  };
 }
 
 function untimed(line: string): [text: string, wasTimed: boolean] {

@@ -50,7 +50,7 @@ export function withoutThread(lines: readonly string[]): string[] | null {
 
 /** A remark that speaks of sound alone: "[upbeat music]". */
 export const isSound = (remark: string): boolean =>
-  /\b(?:music|sfx|sound effects?|whoosh|beat drops?|applause sound)\b/i.test(remark) && remark.length <= 60;
+  /\b(?:music|sfx|sound effects?|whoosh|beat drops?)\b/i.test(remark) && remark.length <= 60;
 
 /** Words without the quotation marks that enclose them all. */
 export const unquoted = (text: string): string =>

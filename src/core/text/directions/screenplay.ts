@@ -13,7 +13,7 @@ const NARRATOR = /^(?:NARRATOR|VOICE|V\.?O\.?|ANNOUNCER)$/;
  * A script as it is written for films: headings of scenes, what is seen, and under a name in capitals what it says. null for
  * anything else. When only one speaks, or a narrator, what is said is the voice of the piece.
  */
-export function screenplayItems(text: string): { items: Item[]; removed: Removed } | null {
+export function screenplayItems(text: string): { items: Item[]; removed: Removed; plain: string } | null {
   if (!text.split('\n').some((l) => SLUG.test(l.trim()))) return null;
   const paragraphs = text.split(/\n[ \t]*\n+/).map((p) =>
     p
@@ -38,7 +38,7 @@ export function screenplayItems(text: string): { items: Item[]; removed: Removed
       put('said', names.size > 1 && !NARRATOR.test(cue) ? `${inCase(cue)}: ${words}` : words);
     } else if (first) put('seen', [first, ...rest].join(' '));
   }
-  return { items, removed: { ...NOTHING_REMOVED } };
+  return { items, removed: { ...NOTHING_REMOVED }, plain: text };
 }
 
 const cueOf = (line = ''): string | null => {

@@ -44,7 +44,7 @@ export function labelledCells(
  * A script in a table with a line of labels on top ("Visual", "Audio"), of which the columns that say what is seen, said and
  * written are read; lines over and under the table stand as they are. null for anything else.
  */
-export function tableItems(text: string): { items: Item[]; removed: Removed } | null {
+export function tableItems(text: string): { items: Item[]; removed: Removed; plain: string } | null {
   const lines = text.split('\n').filter((l) => l.trim());
   const head = lines.findIndex((l) => cellsOf(l) !== null);
   const parts = head < 0 ? null : columnsOf(cellsOf(lines[head] as string) ?? []);
@@ -75,5 +75,5 @@ export function tableItems(text: string): { items: Item[]; removed: Removed } | 
     );
     return row.length ? [{ ...item('section', '', true), labelled: false }, ...row] : [];
   });
-  return { items, removed };
+  return { items, removed, plain: text };
 }
