@@ -51,6 +51,25 @@ async function reviewed(page: Page, url: string, shot: (name: string) => Promise
   await page.waitForTimeout(1500);
 }
 
+/** A script as it comes from elsewhere, with directions. */
+const DIRECTED = `**Title: Three things to mend before Thursday**
+
+**[0:00–0:05] Hook**
+*Visual: Close-up of a radio on a workbench*
+**Voiceover:** "You were about to throw this away. Wait."
+**On-screen text:** Do not bin it yet
+
+**[0:05–0:12] Kettle**
+*Visual: A kettle on a bench*
+**Voiceover:** "A new seal costs thirty pence."
+
+**[0:12–0:18] CTA**
+*Visual: The boathouse in the evening*
+**Voiceover:** "Bring it on Thursday at seven."
+**On-screen text:** Thursday, 7 pm
+
+#osierwick #mend`;
+
 /** Takes the pictures of docs/screenshots from a running demo: `node --import tsx e2e/screenshots.ts [URL]`. */
 async function main(): Promise<void> {
   const url = process.argv[2] ?? 'http://127.0.0.1:4300';
@@ -67,8 +86,11 @@ async function main(): Promise<void> {
   await page.goto(url);
   await page.locator('.piece-card__cover img').first().waitFor();
   await shot('desk');
-  await page.getByRole('button', { name: 'a script', exact: true }).click();
+  await page.getByLabel('Words of row 1', { exact: true }).fill(DIRECTED);
   await shot('sheet-script');
+  await page.evaluate(() => localStorage.clear());
+  await page.goto(url);
+  await page.getByRole('button', { name: 'a script', exact: true }).click();
   await photos(async (files) => {
     await page.getByLabel('Files', { exact: true }).setInputFiles(files.slice(0, 6));
     await page.getByText(/6 photos laid beside it/).waitFor({ timeout: 90_000 });
