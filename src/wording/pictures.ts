@@ -40,6 +40,8 @@ function oneReason(r: PictureReason): string {
       return 'the picture of the title comes back';
     case 'again':
       return 'seen before in the piece: what else there is fits much less';
+    case 'goes-on':
+      return 'the picture before goes on: what else there is fits less';
     case 'calm':
       return 'no picture fits well: a calm ground';
     case 'figure':

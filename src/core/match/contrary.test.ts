@@ -31,6 +31,10 @@ describe('a picture against its line', () => {
     ['Do not worry, sleep well.', 'Fast asleep', false],
     ['The room is not clean.', 'A tidy desk', true],
     ['It is not summer yet.', 'Leaves in autumn', true],
+    ['Nobody in the whole of Lower Marsh has slept since.', 'Fast asleep', true],
+    ['Nobody in the whole of Lower Marsh has slept since.', 'Awake at night', false],
+    ['Nobody came. We slept.', 'Fast asleep', false],
+    ['It is thirty degrees warm there.', 'A cold street', true],
   ])('%s | %s', (line, picture, wrong) => {
     expect(against(line, picture)).toBe(wrong);
   });

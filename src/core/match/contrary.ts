@@ -14,7 +14,7 @@ const KINDS: readonly (readonly { words: string; with_?: readonly number[] }[])[
     { words: 'night nights midnight moon moonlight', with_: [2] },
   ],
   [{ words: 'rain rains rained raining rainy umbrella downpour storm' }, { words: 'sunny sunshine' }],
-  [{ words: 'hot steaming boiling' }, { words: 'cold chilled chilly iced' }],
+  [{ words: 'hot warm steaming boiling' }, { words: 'cold chilled chilly iced' }],
   [{ words: 'empty' }, { words: 'full' }],
   [{ words: 'clean spotless tidy' }, { words: 'dirty filthy messy mess' }],
   [
@@ -51,13 +51,14 @@ for (const kind of KINDS) {
   });
 }
 
-/** Words that deny what one of the next few words says: "I could not fall asleep". */
-const DENIALS = new Set(
-  "no not never nobody cannot can't couldn't don't doesn't didn't won't wouldn't isn't wasn't aren't without hardly".split(
-    ' ',
-  ),
+/** Words that deny what the next few words say, and how many: "I could not fall asleep", "Nobody in our street has slept". */
+const DENIALS = new Map(
+  [
+    { within: 3, words: "no not never cannot can't couldn't don't doesn't didn't won't wouldn't isn't wasn't" },
+    { within: 3, words: "aren't without hardly" },
+    { within: 9, words: 'nobody none' },
+  ].flatMap(({ within, words }) => words.split(' ').map((word) => [word, within] as const)),
 );
-const DENIED_WITHIN = 3;
 
 /** What words name of all kinds. */
 export interface Signs {
@@ -69,15 +70,17 @@ export interface Signs {
 
 export function signsOf(text: string): Signs {
   let [named, fits, kinds] = [0, 0, 0];
-  let sinceDenial = DENIED_WITHIN;
+  /** So many of the next words are denied. */
+  let deniedFor = 0;
   for (const [word] of text
     .toLowerCase()
     .replaceAll('’', "'")
     .matchAll(/[a-z']+|[.,;:!?]/g)) {
-    sinceDenial = DENIALS.has(word) ? 0 : /^[a-z']/.test(word) ? sinceDenial + 1 : DENIED_WITHIN;
+    const within = DENIALS.get(word);
+    deniedFor = within ?? (/^[a-z']/.test(word) ? Math.max(0, deniedFor - 1) : 0);
     const sign = SIGNS.get(word);
     if (!sign) continue;
-    const denied = sinceDenial < DENIED_WITHIN && sign.denied !== 0;
+    const denied = deniedFor > 0 && within === undefined && sign.denied !== 0;
     named |= denied ? sign.denied : sign.own;
     fits |= denied ? sign.denied : sign.fits;
     kinds |= sign.kind;

@@ -67,10 +67,9 @@ describe('the choice for the whole piece', () => {
     expect(titled({ one: [0.9, 0.85], two: [0.8, 0.3] })).toEqual(['b', 'a']);
   });
 
-  it('takes no picture twice while others are left, then each as seldom as can be', () => {
-    expect(
-      new Set(chosen([A, B, C], { one: [0.9, 0.1, 0], two: [0.9, 0.2, 0], three: [0.9, 0.1, 0] })).size,
-    ).toBe(3);
+  it('takes no picture twice while others that fit are left, then each as seldom as can be', () => {
+    const fit = [0.9, 0.86, 0.8];
+    expect(new Set(chosen([A, B, C], { one: fit, two: fit, three: fit })).size).toBe(3);
     const five = { one: [0.9, 0.6], two: [0.9, 0.6], three: [0.9, 0.6], four: [0.9, 0.6], five: [0.9, 0.6] };
     const ids = chosen([A, B], five);
     expect(ids.filter((id) => id === 'a').length).toBeLessThanOrEqual(3);
@@ -223,6 +222,29 @@ describe('what is said of a choice', () => {
       nab(shelf(list, { one: row }), [line('one')]).one?.alternatives.map((a) => a.assetId);
     expect(out(pictures, [0.9, 0.8, 0.7, 0.6, 0.5])).toEqual(['b', 'c', 'a2']);
     expect(out(pictures.slice(0, 2), [0.9, 0.8])).toEqual(['a2']);
+  });
+
+  it('lets the picture before go on where what is left fits much less, with its own at hand', () => {
+    const scores = { one: [0.5, 0.9, 0.1], two: [0.1, 0.85, 0.5] };
+    const out = nab(shelf([A, B, C], scores), [line('one'), line('two')]);
+    expect(out.one).toMatchObject({ assetId: 'b' });
+    expect(out.two).toMatchObject({ assetId: 'c', reasons: [{ code: 'goes-on' }, { code: 'meaning' }] });
+    expect(out.two?.confidence).toBe(confidenceOf(0.85));
+    expect(out.two?.alternatives.map((a) => a.assetId)).toEqual(['c', 'a']);
+    // Another scene, of which nothing is asked, stands between them.
+    const apart = nab(shelf([A, B, C], scores), [line('one'), line('two')], {
+      order: ['one', 'between', 'two'],
+    });
+    expect(apart.two).toMatchObject({ assetId: 'b', reasons: [{ code: 'again' }, { code: 'meaning' }] });
+  });
+
+  it('lets it go on through a line that points back and says nothing that can be seen', () => {
+    const scores = { one: [0.9, 0.1], two: [0.3, 0.2] };
+    const two = (more: Partial<MatchLine>) =>
+      nab(shelf([A, B], scores), [line('one'), { ...line('two'), ...more }]).two?.reasons[0]?.code;
+    expect(two({ pointsBack: true })).toBe('goes-on');
+    expect(two({})).not.toBe('goes-on');
+    expect(two({ pointsBack: true, brief: 'a boat' })).not.toBe('goes-on');
   });
 
   it('is nothing without lines or without pictures', () => {

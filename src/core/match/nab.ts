@@ -1,10 +1,10 @@
 import type { PictureReason } from '../piece/reasons.ts';
 import { type Placement, placed } from '../piece/types.ts';
 import { assign } from './assign.ts';
-import { mean } from './context.ts';
-import { onceMore } from './once-more.ts';
 import type { Preference } from './preference.ts';
 import type { ShelfIndex } from './score.ts';
+import { seeAgain } from './see-again.ts';
+import { raiseTopical } from './topical.ts';
 import type { MatchLine, Scored, ShelfItem } from './types.ts';
 
 /** How the whole piece is weighed against the single line. */
@@ -23,14 +23,6 @@ const NAB = {
   title: 3,
   /** Added to a picture that came with the words. */
   brought: 0.12,
-  /** Added to a picture from the world of the piece; lines from which there is one. */
-  topical: 0.12,
-  topicLines: 3,
-  /** Mean of its two best scores for other lines, and its likeness to all together: from where they count, and over which range. */
-  topicFits: 0.45,
-  topicFitsRange: 0.35,
-  topicNear: 0.3,
-  topicNearRange: 0.3,
   alternatives: 3,
   /** A picture of another kind goes before one that is better by less than this. */
   otherSortWithin: 0.1,
@@ -61,6 +53,8 @@ export interface NabOptions {
   allow?: (item: ShelfItem) => boolean;
   /** What a picture has for it besides its meaning, added to its score. */
   preference?: Preference;
+  /** Ids of all scenes of the piece in their order; those of the lines by default. */
+  order?: readonly string[];
   /** Pictures that came with the words of this very piece; they go before others that fit as well. */
   sourceIndex?: ShelfIndex;
 }
@@ -73,7 +67,7 @@ export interface NabOptions {
 export function nab(
   index: ShelfIndex,
   lines: readonly MatchLine[],
-  { taken = [], allow = () => true, preference = () => 0, sourceIndex }: NabOptions = {},
+  { taken = [], allow = () => true, preference = () => 0, order, sourceIndex }: NabOptions = {},
 ): Record<string, Placement> {
   const limit = Math.max(RANKED, 2 * lines.length);
   const ranked = lines.map((line) => {
@@ -105,7 +99,9 @@ export function nab(
   const columns = assign(value);
   const chosen = columns.map((c) => pool[c % pool.length]?.id ?? '');
   improve(chosen, scoreOf, ranked, taken, lines.length <= pool.length);
-  const again = onceMore(chosen, scoreOf, ranked, lines, certaintyOf);
+  const ids = order ?? lines.map((l) => l.sceneId);
+  const places = lines.map((l) => ids.indexOf(l.sceneId));
+  const { again, goesOn } = seeAgain({ chosen, scoreOf, ranked, lines, places, certainty: certaintyOf });
   const inPiece = new Set([...taken, ...chosen]);
   /** A picture of what the piece is about, for a line that says nothing that can be seen; null when none is near enough. */
   const ofTopic = (line: MatchLine): Stopgap | null => {
@@ -134,49 +130,26 @@ export function nab(
     lines.flatMap((line, r) => {
       const best = scoreOf[r]?.get(chosen[r] ?? '') ?? ranked[r]?.[0];
       if (!best) return [];
+      const on = goesOn.get(r);
+      if (on) return [[line.sceneId, goingOn(on, best, ranked[r] ?? [], line)]];
       const certain = certaintyOf(best);
       const alternatives = variedAfter(best, ranked[r] ?? []);
       const why: PictureReason[] = again.has(r) ? [{ code: 'again' }] : [];
       // What the writer asked for in a brief is shown as well as it can be.
       if (certain >= NAB.calmUnder || line.brief || best.item.ground)
         return [[line.sceneId, choice(best, alternatives, line, why)]];
+      const before = places.indexOf((places[r] as number) - 1);
+      // "They are made to last": what was seen goes on.
+      if (line.pointsBack && before >= 0 && !goesOn.has(before)) {
+        const on = scoreOf[r]?.get(chosen[before] ?? '') ?? best;
+        return [[line.sceneId, goingOn(on, best, ranked[r] ?? [], line)]];
+      }
       const instead = ofTopic(line) ?? calm(line.sceneId);
       if (!instead) return [[line.sceneId, choice(best, alternatives, line)]];
       const passed = choice(best, [best, ...alternatives].slice(0, NAB.alternatives), line);
       return [[line.sceneId, stopgap(instead, passed)]];
     }),
   );
-}
-
-/**
- * Raises pictures from the world of the piece: those that fit other lines as well, and are near to what all lines say together.
- * Of two that fit a line about as well, such a one is right more often. It is a preference, and makes no line surer.
- */
-function raiseTopical(ranked: readonly Scored[][], lines: readonly MatchLine[], index: ShelfIndex): void {
-  if (lines.length < NAB.topicLines) return;
-  const near = index.closeTo(mean(lines.map((l) => l.vector)));
-  const fits = new Map<string, number[]>();
-  ranked.forEach((list, r) => {
-    for (const s of list) {
-      const row = fits.get(s.item.id) ?? [];
-      row[r] = s.score - (s.preference ?? 0);
-      fits.set(s.item.id, row);
-    }
-  });
-  const share = (x: number, from: number, range: number) => Math.max(0, Math.min(1, (x - from) / range));
-  ranked.forEach((list, r) => {
-    for (const s of list) {
-      const [first = 0, second = 0] = (fits.get(s.item.id) ?? [])
-        .filter((_, k) => k !== r)
-        .sort((a, b) => b - a);
-      const fit = share((first + second) / 2, NAB.topicFits, NAB.topicFitsRange);
-      const close = share(near.get(s.item.id) ?? 0, NAB.topicNear, NAB.topicNearRange);
-      const more = NAB.topical * Math.sqrt(fit * close);
-      s.preference = (s.preference ?? 0) + more;
-      s.score += more;
-    }
-    list.sort((a, b) => b.score - a.score);
-  });
 }
 
 const certaintyOf = (s: Scored): number => confidenceOf(s.score - (s.preference ?? 0));
@@ -235,6 +208,13 @@ const stopgap = ({ item, reason }: Stopgap, passed: Placement): Placement => ({
   ...passed,
   ...{ assetId: item.id, reasons: [reason], found: [] },
 });
+
+/** The picture before, as it fits the line; the line's own stands first among the others. */
+function goingOn(on: Scored, own: Scored, ranked: readonly Scored[], line: MatchLine): Placement {
+  const others = [own, ...variedAfter(own, ranked)].filter((s) => s.item.id !== on.item.id);
+  const placement = choice(on, others.slice(0, NAB.alternatives), line, [{ code: 'goes-on' }]);
+  return { ...placement, assetId: own.item.id };
+}
 
 function choice(
   best: Scored,

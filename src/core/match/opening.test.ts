@@ -43,5 +43,9 @@ describe('an opening', () => {
     expect(openingEdit(opening(LONG, picture('p', found('q'))))).toBeNull();
     expect(openingEdit(piece([scene('a', LONG, { pictures: [picture('p', found('r'))] })]))).toBeNull();
     expect(openingEdit(piece([]))).toBeNull();
+    // A picture that goes on needs no other one.
+    const p = opening(LONG, picture('p', found('r')));
+    const on = p.scenes.map((s, i) => ({ ...s, runsOn: i === 1 }));
+    expect(openingEdit({ ...p, scenes: on })).toBeNull();
   });
 });

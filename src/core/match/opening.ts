@@ -15,6 +15,8 @@ const NOTHING = { takes: {}, ownTracks: {} };
 export function openingEdit(piece: Piece): Edit | null {
   const [first] = piece.scenes;
   const [picture, ...more] = first?.pictures ?? [];
+  // A picture that goes on has its time.
+  if (piece.scenes[1]?.runsOn) return null;
   if (!first || !picture || more.length || picture.by !== 'nab' || piece.scenes.length < 3) return null;
   const [time] = layTimes(piece, NOTHING, lookOf(piece.look));
   if (!time || framesToMs(time.end - time.start) <= OPENING_MS) return null;

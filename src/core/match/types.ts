@@ -57,6 +57,8 @@ export interface MatchLine {
   briefVector: Vector | null;
   /** Meaning of each content word, in the order of contentWords(brief || text). */
   wordVectors: Vector[];
+  /** It speaks of what the line before it names: "They open at six." */
+  pointsBack?: boolean;
   /** It is a title: its picture is seen first, and goes before others' where two lines want the same. */
   title?: boolean;
   /** How much each content word counts, in the same order; all the same without it. */

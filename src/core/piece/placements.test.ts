@@ -47,6 +47,30 @@ describe('several pictures in a scene', () => {
   });
 });
 
+describe('a scene through which nabbing lets the picture before go on', () => {
+  const on = picture('p1', { by: 'nab', confidence: 0.8, reasons: [{ code: 'goes-on' }] });
+  const nabbed = () => done(one(), nabEdit(one().scenes, { a: on }));
+
+  it('goes on, and shows its own when nabbing finds a better one', () => {
+    expect(first(nabbed())).toMatchObject({ runsOn: true, pictures: [{ assetId: 'p1' }] });
+    const again = done(nabbed(), nabEdit(nabbed().scenes, { a: picture('p4', { by: 'nab' }) }));
+    expect(first(again)).toMatchObject({ runsOn: false, pictures: [{ assetId: 'p4' }] });
+  });
+
+  it('keeps its own from then on when the writer says so', () => {
+    const own = done(nabbed(), setRunsOn(first(nabbed()), false));
+    expect(first(own)).toMatchObject({ runsOn: false, pictures: [{ assetId: 'p1', by: 'writer' }] });
+    expect(nabEdit(own.scenes, { a: on })).toBeNull();
+  });
+
+  it('goes on, too, where the writer had said so before', () => {
+    const open = piece([scene('a', 'A line.', { pictures: [picture('p1', { by: 'nab' })] })]);
+    const writers = done(open, setRunsOn(first(open), true));
+    const found = done(writers, nabEdit(writers.scenes, { a: picture('p4', { by: 'nab' }) }));
+    expect(first(found)).toMatchObject({ runsOn: true, pictures: [{ assetId: 'p4' }] });
+  });
+});
+
 describe('framing, cutting and treating', () => {
   it('make a nabbed picture the writer’s, which nabbing again leaves alone', () => {
     const p = done(

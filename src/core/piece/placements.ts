@@ -59,9 +59,19 @@ export function setGrading(scenes: readonly Scene[], grading: Grading | null): E
   return ops.length ? { ...edit('grade', ops), merge: 'grade' } : null;
 }
 
-/** Lets the picture of the scene before go on through this one, or this one's own be seen again. */
-export const setRunsOn = (scene: Scene, runsOn: boolean): Edit =>
-  sceneEdit(runsOn ? 'run-on' : 'own-picture', scene.id, { runsOn });
+/**
+ * Lets the picture of the scene before go on through this one, or this one's own be seen again: then it is the writer's choice,
+ * and nabbing again leaves it alone.
+ */
+export function setRunsOn(scene: Scene, runsOn: boolean): Edit {
+  const [first, ...more] = scene.pictures;
+  const own = first && !runsOn && goesOn(first) ? { pictures: [{ ...first, ...kept(first) }, ...more] } : {};
+  return sceneEdit(runsOn ? 'run-on' : 'own-picture', scene.id, { runsOn, ...own });
+}
+
+/** Whether nabbing let the picture before go on. */
+const goesOn = (p: Placement | undefined): boolean =>
+  p?.by === 'nab' && p.reasons.some((r) => r.code === 'goes-on');
 
 /** Whether a scene has room for one more picture. */
 export const hasRoom = (scene: Scene): boolean => scene.pictures.length < LIMITS.pictures;
@@ -74,7 +84,10 @@ export function nabEdit(scenes: readonly Scene[], found: Record<string, Placemen
   const ops = scenes.flatMap((s): Op[] => {
     const picture = found[s.id];
     if (!picture || !isOpen(s) || JSON.stringify(picture) === JSON.stringify(s.pictures[0])) return [];
-    return [{ op: 'scene', id: s.id, patch: { pictures: [picture, ...s.pictures.slice(1)] } }];
+    // What the writer lets go on stays so.
+    const runsOn = goesOn(picture) || (s.runsOn && !goesOn(s.pictures[0]));
+    const on = runsOn === s.runsOn ? {} : { runsOn };
+    return [{ op: 'scene', id: s.id, patch: { pictures: [picture, ...s.pictures.slice(1)], ...on } }];
   });
   return ops.length ? edit('nab', ops, ops.length) : null;
 }

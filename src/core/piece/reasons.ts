@@ -25,6 +25,8 @@ export type PictureReason =
   | { code: 'comes-back' }
   /** A picture of another scene once more: what else there is fits much less. */
   | { code: 'again' }
+  /** The picture of the scene before goes on: what else there is fits less. The placement is what the scene would show itself. */
+  | { code: 'goes-on' }
   /** Nothing fits: a calm ground behind the words. */
   | { code: 'calm' }
   /** A figure of speech was taken as it is meant. */
@@ -45,6 +47,7 @@ const REASONS: Record<PictureReason['code'], Record<string, Joi.Schema>> = {
   'was-here': {},
   'comes-back': {},
   again: {},
+  'goes-on': {},
   like: { close: share().required() },
   topic: { close: share().required() },
   calm: {},

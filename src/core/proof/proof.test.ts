@@ -204,6 +204,11 @@ describe('proof', () => {
       ['s3', 's1'],
     ]);
     expect(of(['p', 'p', 'q'])).toEqual([]);
+    // What is not seen, since the picture before goes on, is not seen twice.
+    const through = ['p', 'q', 'p'].map((id, i) =>
+      fine(`s${i}`, { pictures: [picture(id, { confidence: 0.9 })], runsOn: i === 2 }),
+    );
+    expect(only('repeated-picture', marksOf(piece(through)))).toEqual([]);
     // What was chosen to come again says so itself, until somebody else puts it there.
     const again = (by: 'nab' | 'writer') =>
       only(

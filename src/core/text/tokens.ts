@@ -29,7 +29,8 @@ const STOP = new Set(
   were weren what when where whether which while who whole whom whose why will with within without won would yes yet you
   your yours yourself yourselves two three four five six seven eight nine ten eleven twelve twenty thirty forty fifty sixty hundred
   hundreds thousand thousands half dozen first second third last new good bring comes came wanted wants wanting needed needs
-  saying tells putting puts`.split(/\s+/),
+  saying tells putting puts behind across along among amid beside beneath beyond despite except onto per plus unlike towards toward
+  unless versus via whenever wherever whoever came coming gone`.split(/\s+/),
 );
 
 /** Words that carry some meaning, but seldom the one by which a picture is found. */
@@ -44,7 +45,7 @@ const WEAK = new Set(
   world wrong year years young actually allow anyway avoid badly besides certain completely continue directly else entire
   especially ever exact exactly extra finally further immediately instead keep keeps kept last lasts lasted least likely longer
   main manage meanwhile mention miss nearly often once past possible probably proper properly reach really recent recently remain
-  replace require similar simply special suddenly suppose usually whatever worth`.split(/\s+/),
+  replace require similar simply special suddenly suppose usually whatever worth straight front`.split(/\s+/),
 );
 
 /** Words that say when, and nothing of what is seen then. */

@@ -213,6 +213,7 @@ export async function matchLines(
     context: (known && round[i]) || null,
     briefVector: briefs[i] ? of(briefs[i] as string) : null,
     wordVectors: (words[i] ?? []).map(of),
+    pointsBack: pointsBack(s.shown),
     title: s.layout === 'title',
     wordWeights: weights[i]?.map((w, k) => w * (inPhrase[i]?.[k] ?? 1)),
     nearWords: (words[i] ?? []).map((w) => looked[i]?.nearWords.get(w) ?? []),
@@ -246,6 +247,7 @@ export async function nabPiece(piece: Piece, from?: NabFrom): Promise<Record<str
     await matchLines(open, { title: piece.title.trim(), from: chosen.index }),
     {
       taken,
+      order: piece.scenes.map((s) => s.id),
       allow,
       sourceIndex,
       preference: (item, sceneId) =>

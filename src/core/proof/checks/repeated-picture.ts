@@ -1,4 +1,5 @@
 import { comesBack } from '../../match/comes-back.ts';
+import { seenScenes } from '../../timeline/times.ts';
 import { type Check, type Finding, rowsOf } from '../types.ts';
 
 export interface RepeatFinding extends Finding {
@@ -15,8 +16,9 @@ export const repeatedPicture: Check<RepeatFinding> = {
     const back = comesBack(input.piece.scenes);
     const title = input.piece.scenes[0]?.pictures[0]?.assetId;
     const seen = new Map<string, { sceneId: string; index: number }>();
+    const from = seenScenes(input.piece.scenes);
     return rowsOf(input).flatMap(({ scene, index }) =>
-      scene.pictures.flatMap(({ assetId, by, reasons }) => {
+      (from[index] === index ? scene.pictures : []).flatMap(({ assetId, by, reasons }) => {
         const before = seen.get(assetId);
         seen.set(assetId, { sceneId: scene.id, index });
         // The picture of the title closes the piece on purpose.
