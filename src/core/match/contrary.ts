@@ -54,7 +54,10 @@ for (const kind of KINDS) {
 /** Words that deny what the next few words say, and how many: "I could not fall asleep", "Nobody in our street has slept". */
 const DENIALS = new Map(
   [
-    { within: 3, words: "no not never cannot can't couldn't don't doesn't didn't won't wouldn't isn't wasn't" },
+    {
+      within: 3,
+      words: "no not never cannot can't couldn't don't doesn't didn't won't wouldn't isn't wasn't",
+    },
     { within: 3, words: "aren't without hardly" },
     { within: 9, words: 'nobody none' },
   ].flatMap(({ within, words }) => words.split(' ').map((word) => [word, within] as const)),

@@ -16,6 +16,7 @@ describe('figures of speech', () => {
     expect(asMeant('It isn’t rocket science.').text).toBe('It very easy.');
     expect(asMeant('He stabbed us in the back.').figures[0]?.meant).toBe('betrayed');
     expect(asMeant('The move was a walk in the park.').figures[0]?.meant).toBe('very easy');
+    expect(asMeant('A joke can break the ice.').figures).toHaveLength(1);
     expect(asMeant('Fishing is not my cup of tea.').figures[0]?.meant).toBe('favourite thing');
     expect(asMeant('A wolf in sheep’s clothing.').figures).toHaveLength(1);
   });
@@ -25,6 +26,8 @@ describe('figures of speech', () => {
       'The duck swam on the pond.',
       'He broke the thin ice.',
       'A cup of teas.',
+      'A bowl of water helps, if you break the ice.',
+      'Pull the plug, count to ten, put it back.',
       'We start with a cup of tea, not with a drill.',
       'Two birds, one stone.',
       'We took a walk in the park.',

@@ -4,14 +4,15 @@ import type { Figure } from './types.ts';
 /**
  * Figures of speech of which the literal picture would be silly, and what they mean. Of a word in brackets any form that is
  * listed may stand there; ~ stands for somebody's or a small word. Where the shelf has a picture that people expect with a
- * figure of speech (the tip of the iceberg, the elephant in the room) it is left as it is.
+ * figure of speech (the tip of the iceberg, the elephant in the room) it is left as it is. After ! stand words beside which it
+ * is meant as it is said: "break the ice on the bowl of water".
  */
 const FIGURES = `
 dead duck = a failure without hope
 piece of cake = very easy
 (cost|costs) an arm and a leg = very expensive
 arm and a leg = a lot of money
-(break|breaks|broke|breaking) the ice = start a friendly conversation
+(break|breaks|broke|breaking) the ice = start a friendly conversation ! water lake pond frozen bowl river winter
 under the weather = ill
 (kick|kicks|kicked) the bucket = die
 (spill|spills|spilled|spilt) the beans = tell a secret
@@ -109,7 +110,8 @@ pain in the neck = annoying
 pie in the sky = a dream without hope
 play it by ear = decide when the time comes
 (pull|pulls|pulled) strings = use secret influence
-(pull|pulls|pulled) the plug = stop it
+(look|looks|looking|looked) over ~ shoulder = watch secretly
+(pull|pulls|pulled) the plug = stop it ! socket device restart router count machine appliance
 put ~ foot down = decide firmly and refuse
 put ~ foot in it = an embarrassing mistake
 (rain|rains|raining) cats and dogs = rain heavily
@@ -255,27 +257,34 @@ const SMALL = "(?:(?:my|your|his|her|its|our|their|the|a|an|of|to|[a-z]+['’]s|
 interface Entry {
   pattern: RegExp;
   meant: string;
+  /** Words beside which it is meant as it is said. */
+  literal: RegExp | null;
 }
 
 const ENTRIES: readonly Entry[] = FIGURES.trim()
   .split('\n')
   .map((line) => {
-    const [said = '', meant = ''] = line.split(' = ');
+    const [said = '', after = ''] = line.split(' = ');
+    const [meant = '', literal = ''] = after.split(' ! ');
     const source = said
       .split(' ')
       .map((w) => (w === '~' ? SMALL : w === '(~)' ? `${SMALL}?` : w.replaceAll("'", "['’]")))
       .join(' ')
       .replaceAll(') ?) ', ') ?)');
-    return { pattern: new RegExp(`(?<!\\p{L})${source}(?!\\p{L})`, 'iu'), meant };
+    return {
+      pattern: new RegExp(`(?<!\\p{L})${source}(?!\\p{L})`, 'iu'),
+      meant,
+      literal: literal ? new RegExp(`(?<!\\p{L})(?:${literal.replaceAll(' ', '|')})`, 'iu') : null,
+    };
   });
 
 /** A text in which particulars (an address, a date) and figures of speech stand as what they mean, and which they were. */
 export function asMeant(text: string): { text: string; figures: readonly Figure[] } {
   const figures: Figure[] = particularsOf(text);
   let out = figures.reduce((t, { said, meant }) => t.replace(said, meant), text);
-  for (const { pattern, meant } of ENTRIES) {
+  for (const { pattern, meant, literal } of ENTRIES) {
     const found = pattern.exec(out);
-    if (!found) continue;
+    if (!found || literal?.test(text)) continue;
     figures.push({ said: found[0].trim(), meant });
     out = out.replace(found[0], found[0].endsWith(' ') ? `${meant} ` : meant);
   }

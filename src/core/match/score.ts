@@ -19,6 +19,8 @@ export const MATCH = {
   wordsWeight: 0.42,
   /** A line that holds less than this in words is not met by all of them: "So come on Saturday." */
   leastWords: 1.1,
+  /** Words that are what the picture is of, beside the share of all words. */
+  subjectWeight: 0.1,
   /** A brief says what shall be seen: its words count more. */
   briefWordsWeight: 0.5,
   /** Share of the tags' vector in the meaning of a picture. */
@@ -155,6 +157,7 @@ interface Met {
   worth: number;
   tag: string;
   close: number;
+  subject?: boolean;
 }
 
 export interface RankOptions {
@@ -256,15 +259,23 @@ export class ShelfIndex {
     const total = weights.reduce((a, b) => a + b, 0) || 1;
     const met = this.meetings(line, words);
     const overlap = new Float64Array(n);
+    const subject = new Float64Array(n);
     met.forEach((of, k) => {
-      for (const [i, m] of of) overlap[i] = (overlap[i] as number) + m.worth * (weights[k] as number);
+      const weight = weights[k] as number;
+      for (const [i, m] of of) {
+        overlap[i] = (overlap[i] as number) + m.worth * weight;
+        if (m.subject) subject[i] = (subject[i] as number) + m.worth * weight;
+      }
     });
     const whole = Math.max(MATCH.leastWords, total * 0.5 + 0.5 * Math.min(total, 3));
     const scores = new Float64Array(n);
     const wordsWeight = line.brief ? MATCH.briefWordsWeight : MATCH.wordsWeight;
     const byWordsOf = (i: number) => {
       const own = this.items[i]?.own ? MATCH.ownWords : 1;
-      return own * wordsWeight * Math.min(1, (overlap[i] as number) / whole);
+      return (
+        own * wordsWeight * Math.min(1, (overlap[i] as number) / whole) +
+        MATCH.subjectWeight * Math.min(1, (subject[i] as number) / whole)
+      );
     };
     const { meaning, usedFor } = this.inContext(line, byWordsOf);
     const asked = signsOf(line.brief || line.text);
@@ -395,7 +406,7 @@ export class ShelfIndex {
             line.brief && !p.seen
               ? MATCH.unseenInBrief * p.worth
               : p.worth + (line.title && p.subject ? MATCH.subjectOfTitle : 0),
-          ...{ tag: p.tag, close: p.close },
+          ...{ tag: p.tag, close: p.close, subject: p.subject },
         });
       // What a dictionary knows of a word that is nowhere on the shelf is surer than a likeness of single words.
       if (of.size === 0) this.meetNearWords(line.nearWords?.[at] ?? [], of);

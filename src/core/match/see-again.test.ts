@@ -76,7 +76,7 @@ describe('a picture of the piece', () => {
   });
 
   it('goes on from the line before it alone, and no further than one scene, whatever is chosen', () => {
-    const random = seeded("see again");
+    const random = seeded('see again');
     let moved = 0;
     for (let round = 0; round < 400; round++) {
       const ids = Array.from({ length: 10 }, (_, i) => `p${i}`);
@@ -91,7 +91,8 @@ describe('a picture of the piece', () => {
         expect(shown[r - 1]).not.toBe(shown[r]);
         if (!goesOn.includes(r + 1)) expect(shown[r + 1]).not.toBe(shown[r]);
       }
-      for (const id of ids) expect(chosen.filter((c, r) => c === id && !goesOn.includes(r)).length).toBeLessThan(3);
+      for (const id of ids)
+        expect(chosen.filter((c, r) => c === id && !goesOn.includes(r)).length).toBeLessThan(3);
       moved += goesOn.length + again.length;
     }
     expect(moved).toBeGreaterThan(400);

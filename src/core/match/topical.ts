@@ -17,7 +17,11 @@ const TOPICAL = {
  * Raises pictures from the world of the piece: those that fit other lines as well, and are near to what all lines say together.
  * Of two that fit a line about as well, such a one is right more often. It is a preference, and makes no line surer.
  */
-export function raiseTopical(ranked: readonly Scored[][], lines: readonly MatchLine[], index: ShelfIndex): void {
+export function raiseTopical(
+  ranked: readonly Scored[][],
+  lines: readonly MatchLine[],
+  index: ShelfIndex,
+): void {
   if (lines.length < TOPICAL.lines) return;
   const near = index.closeTo(mean(lines.map((l) => l.vector)));
   const fits = new Map<string, number[]>();

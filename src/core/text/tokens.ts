@@ -45,7 +45,9 @@ const WEAK = new Set(
   world wrong year years young actually allow anyway avoid badly besides certain completely continue directly else entire
   especially ever exact exactly extra finally further immediately instead keep keeps kept last lasts lasted least likely longer
   main manage meanwhile mention miss nearly often once past possible probably proper properly reach really recent recently remain
-  replace require similar simply special suddenly suppose usually whatever worth straight front`.split(/\s+/),
+  replace require similar simply special suddenly suppose usually whatever worth straight front man men woman women guy guys lady ladies`.split(
+    /\s+/,
+  ),
 );
 
 /** Words that say when, and nothing of what is seen then. */
