@@ -119,7 +119,7 @@ export async function benchRender(folder: string, say: (line: string) => void) {
   return out;
 }
 
-async function demoPiece(): Promise<Piece> {
+export async function demoPiece(): Promise<Piece> {
   const demo = DEMO_SCRIPTS.find((d) => d.format === '9:16') ?? DEMO_SCRIPTS[0];
   if (!demo) throw new Error('There is no demo script.');
   let n = 0;

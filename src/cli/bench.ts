@@ -10,10 +10,11 @@ import { CONFIG } from '../server/config.ts';
 import { run } from '../server/program.ts';
 import { nabPiece } from '../server/shelf/shelf.ts';
 import { benchAlignment } from './bench-align.ts';
+import { benchEachLook } from './bench-each-look.ts';
 import { benchLooks } from './bench-looks.ts';
 import { LOADER, round } from './bench-measure.ts';
 import { benchReading } from './bench-read.ts';
-import { benchRender } from './bench-render.ts';
+import { benchRender, demoPiece } from './bench-render.ts';
 import { benchShelf } from './bench-shelf.ts';
 import { benchVoices } from './bench-voices.ts';
 import { copyHelpers } from './helper-programs.ts';
@@ -21,11 +22,11 @@ import { UsageError } from './usage.ts';
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
-export const BENCH_USAGE = 'usage: nabbet bench [--photos FOLDER]';
+export const BENCH_USAGE = 'usage: nabbet bench [--photos FOLDER | --each-look]';
 
 /**
  * nabbet bench: measures side by side in one run, prints ratios, and writes them to .bench/bench.json. --photos FOLDER: only
- * how well words can be read over photographs, which do not ship.
+ * how well words can be read over photographs, which do not ship. --each-look: only what a render costs in each look.
  */
 export async function bench(argv: string[]): Promise<void> {
   const { values } = readArgs(argv);
@@ -36,6 +37,11 @@ export async function bench(argv: string[]): Promise<void> {
       return;
     }
     await copyHelpers(folder, CONFIG.data);
+    if (values['each-look']) {
+      const ratios = await benchEachLook(folder, await demoPiece(), say);
+      say(`least ${Math.min(...Object.values(ratios))}`);
+      return;
+    }
     const results = {
       machine: (await run('uname', ['-sr'])).stdout.toString().trim(),
       reading: await benchReading(say),
@@ -56,7 +62,10 @@ export async function bench(argv: string[]): Promise<void> {
 
 function readArgs(argv: string[]) {
   try {
-    return parseArgs({ args: argv, options: { photos: { type: 'string' } } });
+    return parseArgs({
+      args: argv,
+      options: { photos: { type: 'string' }, 'each-look': { type: 'boolean' } },
+    });
   } catch (e) {
     throw new UsageError(`${(e as Error).message.split('.')[0]}. ${BENCH_USAGE}`);
   }

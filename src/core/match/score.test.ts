@@ -47,7 +47,10 @@ describe('words of a line that are said of a picture', () => {
     );
     expect(of({ calledFor: ['lantern'] })).toBeCloseTo(MATCH.calledForWorth);
     // The first place that has it is the one that counts.
-    expect(of({ tags: ['lantern'], title: 'A lantern', calledFor: ['lantern'] })).toBeCloseTo(1);
+    // It is counted once as one of all words, and once as what the picture is of.
+    expect(of({ tags: ['lantern'], title: 'A lantern', calledFor: ['lantern'] })).toBeCloseTo(
+      1 + MATCH.subjectWeight / MATCH.wordsWeight,
+    );
     expect(of({ title: 'Lanterns' })).toBeCloseTo(MATCH.titleWorth);
   });
 
@@ -56,14 +59,15 @@ describe('words of a line that are said of a picture', () => {
     const alone = (title: string, tags: string[]) =>
       scores([item('a', { title, tags }), ...others], line('A lighthouse among nettles and thorns')).a ?? 0;
     const plain = alone('Boats at dawn', ['lighthouse']);
+    const asSubject = (worth: number) => worth * (1 + MATCH.subjectWeight / MATCH.wordsWeight);
     expect(alone('Boats at dawn', many) / plain).toBeCloseTo(1 - MATCH.lastTag);
-    expect(alone('A lighthouse', ['lighthouse']) / plain).toBeCloseTo(1 + MATCH.subject);
+    expect(alone('A lighthouse', ['lighthouse']) / plain).toBeCloseTo(asSubject(1 + MATCH.subject));
     const titled = (title: string) =>
       scores(
         [item('a', { title, tags: ['lighthouse'] }), ...others],
         line('A lighthouse among nettles and thorns', { title: true }),
       ).a ?? 0;
-    expect(titled('A lighthouse') / plain).toBeCloseTo(1 + MATCH.subject + MATCH.subjectOfTitle);
+    expect(titled('A lighthouse') / plain).toBeCloseTo(asSubject(1 + MATCH.subject + MATCH.subjectOfTitle));
     expect(titled('Boats at dawn') / plain).toBeCloseTo(1);
   });
 

@@ -49,6 +49,12 @@ describe('a picture of the piece', () => {
     expect(shown).toEqual(['roof', 'b', 'c', 'meeting', 'd', 'e', 'roof']);
   });
 
+  it('is seen again where it comes second, though it was chosen there first', () => {
+    const { shown, again } = seen(['meeting', 'b', 'c', 'roof'], [panels, own('b'), own('c'), own('roof')]);
+    expect(shown).toEqual(['roof', 'b', 'c', 'roof']);
+    expect(again).toEqual([3]);
+  });
+
   it('goes on through the line after it, and its own stays at hand', () => {
     const { shown, chosen, goesOn, again } = seen(['b', 'roof', 'meeting'], [own('b'), own('roof'), panels]);
     expect(shown).toEqual(['b', 'roof', 'roof']);

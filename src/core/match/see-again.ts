@@ -69,7 +69,22 @@ export function seeAgain({ chosen, scoreOf, ranked, lines, places, certainty }: 
     else if (distance(r, k) === 1) goesOn.set(r, s);
     else if (free(k) && gain >= SEE_AGAIN.gainBefore) begins(r, k, s);
   }
-  return { again, goesOn };
+  return { again: second(), goesOn };
+
+  /** Of two times that a picture is seen, in the order of the piece, the second. */
+  function second(): Set<number> {
+    const twice = new Set([...again].map((r) => chosen[r]));
+    const inOrder = lines.map((_, r) => r).sort((a, b) => distance(a, b));
+    const seen = new Set<string | undefined>();
+    return new Set(
+      inOrder.filter((r) => {
+        if (goesOn.has(r) || !twice.has(chosen[r])) return false;
+        const before = seen.has(chosen[r]);
+        seen.add(chosen[r]);
+        return before;
+      }),
+    );
+  }
 
   /** The picture of the line after this one begins with this one. */
   function begins(r: number, k: number, s: Scored): void {

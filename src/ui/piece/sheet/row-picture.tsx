@@ -5,7 +5,7 @@ import { Button, Tooltip } from 'antd';
 import { memo, useState } from 'react';
 import type { ShelfEntryView } from '../../../api/shelf.ts';
 import type { Format } from '../../../core/look/formats.ts';
-import type { Framing, Placement } from '../../../core/piece/types.ts';
+import type { Alternative, Framing, Placement } from '../../../core/piece/types.ts';
 import { reasonWords } from '../../../wording/pictures.ts';
 import { aspect, framedStyle, mediaUrl, thumbFor } from '../../shared/media.ts';
 import { useShelf } from '../../shared/use-shelf.ts';
@@ -19,6 +19,7 @@ import type { RowActions } from './row-actions.ts';
 export const RowPicture = memo(function RowPicture({
   id,
   picture,
+  others,
   more,
   before,
   index,
@@ -28,7 +29,10 @@ export const RowPicture = memo(function RowPicture({
   actions,
 }: {
   id: string;
+  /** What is seen. */
   picture: Placement | null;
+  /** What was found for the scene besides it. */
+  others: readonly Alternative[];
   /** Further pictures of the scene. */
   more: number;
   /** Place of the scene whose picture goes on here, from 1; null when the scene shows its own. */
@@ -89,7 +93,7 @@ export const RowPicture = memo(function RowPicture({
         )}
       </button>
       {wide &&
-        picture?.alternatives.slice(0, 3).map((a) => {
+        others.slice(0, 3).map((a) => {
           const alt = byId.get(a.assetId);
           if (!alt) return null;
           return (

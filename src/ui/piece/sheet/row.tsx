@@ -15,7 +15,7 @@ import { Button, InputNumber, Select, Tooltip } from 'antd';
 import { memo, type ReactNode, useCallback, useState } from 'react';
 import type { Format } from '../../../core/look/formats.ts';
 import { type Layout, layoutRule } from '../../../core/look/layouts.ts';
-import type { Scene } from '../../../core/piece/types.ts';
+import type { Alternative, Scene } from '../../../core/piece/types.ts';
 import { clock, framesToMs, framesToSeconds } from '../../../core/time.ts';
 import { IconButton } from '../../shared/icon-button.tsx';
 import { aspect } from '../../shared/media.ts';
@@ -101,6 +101,9 @@ function RowAfar({ scene, index, format }: Pick<RowProps, 'index' | 'format'> & 
   );
 }
 
+/** Kept outside: a new list would make every picture render again. */
+const NONE: readonly Alternative[] = [];
+
 function RowWhole(props: RowOfProps & Pick<RowEdgeProps, 'attributes' | 'listeners'>) {
   const { scene, index, last, actions, attributes, listeners } = props;
   const { RowExtra, RowFigure, alternatives, painted, offersSpoken } = passOf(props.pass);
@@ -111,7 +114,8 @@ function RowWhole(props: RowOfProps & Pick<RowEdgeProps, 'attributes' | 'listene
       <RowEdge id={scene.id} index={index} attributes={attributes} listeners={listeners} actions={actions} />
       <RowPicture
         id={scene.id}
-        picture={props.behind.pictures[0] ?? null}
+        picture={props.behind.pictures.at(props.before === null ? 0 : -1) ?? null}
+        others={scene.pictures[0]?.alternatives ?? NONE}
         more={Math.max(0, scene.pictures.length - 1)}
         before={props.before}
         index={index}
