@@ -28,6 +28,8 @@ const NAB = {
   otherSortWithin: 0.1,
   /** Confidence under which a calm ground stands instead of a picture that would mislead. */
   calmUnder: 0.12,
+  /** Confidence under which the picture before goes on through a line that points back. */
+  goesOnUnder: 0.35,
   /** How near a picture must be to what the piece is about to stand for a line that says nothing to be seen. */
   topicFrom: 0.45,
   /** Score at which a choice is a guess, and at which it is certain. */
@@ -135,15 +137,16 @@ export function nab(
       const certain = certaintyOf(best);
       const alternatives = variedAfter(best, ranked[r] ?? []);
       const why: PictureReason[] = again.has(r) ? [{ code: 'again' }] : [];
+      const before = places.indexOf((places[r] as number) - 1);
+      // "They are made to last": what was seen goes on.
+      if (line.pointsBack && !line.brief && certain < NAB.goesOnUnder && before >= 0 && !goesOn.has(before)) {
+        const on = scoreOf[r]?.get(chosen[before] ?? '') ?? best;
+        const placement = goingOn(on, best, ranked[r] ?? [], line);
+        return [[line.sceneId, { ...placement, reasons: [{ code: 'goes-on' }], found: [] }]];
+      }
       // What the writer asked for in a brief is shown as well as it can be.
       if (certain >= NAB.calmUnder || line.brief || best.item.ground)
         return [[line.sceneId, choice(best, alternatives, line, why)]];
-      const before = places.indexOf((places[r] as number) - 1);
-      // "They are made to last": what was seen goes on.
-      if (line.pointsBack && before >= 0 && !goesOn.has(before)) {
-        const on = scoreOf[r]?.get(chosen[before] ?? '') ?? best;
-        return [[line.sceneId, goingOn(on, best, ranked[r] ?? [], line)]];
-      }
       const instead = ofTopic(line) ?? calm(line.sceneId);
       if (!instead) return [[line.sceneId, choice(best, alternatives, line)]];
       const passed = choice(best, [best, ...alternatives].slice(0, NAB.alternatives), line);
