@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { contentWords } from '../text/tokens.ts';
-import { phraseWeights } from './modifiers.ts';
+import { growthWeights, phraseWeights } from './modifiers.ts';
 
 /** The words of a text that count less than others. */
 const less = (text: string) =>
@@ -23,4 +23,10 @@ it('names, verbs, and nouns with a sign between them count in full', () => {
     expect(less(text), text).toEqual([]);
   const text = 'Electric bikes, honestly';
   expect(phraseWeights(text)).toHaveLength(contentWords(text).length);
+});
+
+it('what grows is seen rather than the fruit that it is named for', () => {
+  expect(growthWeights('Under the old lime trees it was cool.')).toEqual([1, 0.3, 1, 1]);
+  expect(growthWeights('A slice of lime.')).toEqual([1, 1]);
+  expect(growthWeights('The lime. Trees are older.')).toEqual([1, 1, 1]);
 });

@@ -28,8 +28,6 @@ const NAB = {
   otherSortWithin: 0.1,
   /** Confidence under which a calm ground stands instead of a picture that would mislead. */
   calmUnder: 0.12,
-  /** Confidence under which the picture before goes on through a line that points back. */
-  goesOnUnder: 0.35,
   /** How near a picture must be to what the piece is about to stand for a line that says nothing to be seen. */
   topicFrom: 0.45,
   /** Score at which a choice is a guess, and at which it is certain. */
@@ -137,13 +135,6 @@ export function nab(
       const certain = certaintyOf(best);
       const alternatives = variedAfter(best, ranked[r] ?? []);
       const why: PictureReason[] = again.has(r) ? [{ code: 'again' }] : [];
-      const before = places.indexOf((places[r] as number) - 1);
-      // "They are made to last": what was seen goes on.
-      if (line.pointsBack && !line.brief && certain < NAB.goesOnUnder && before >= 0 && !goesOn.has(before)) {
-        const on = scoreOf[r]?.get(chosen[before] ?? '') ?? best;
-        const placement = goingOn(on, best, ranked[r] ?? [], line);
-        return [[line.sceneId, { ...placement, reasons: [{ code: 'goes-on' }], found: [] }]];
-      }
       // What the writer asked for in a brief is shown as well as it can be.
       if (certain >= NAB.calmUnder || line.brief || best.item.ground)
         return [[line.sceneId, choice(best, alternatives, line, why)]];
@@ -215,8 +206,11 @@ const stopgap = ({ item, reason }: Stopgap, passed: Placement): Placement => ({
 /** The picture before, as it fits the line; the line's own stands first among the others. */
 function goingOn(on: Scored, own: Scored, ranked: readonly Scored[], line: MatchLine): Placement {
   const others = [own, ...variedAfter(own, ranked)].filter((s) => s.item.id !== on.item.id);
-  const placement = choice(on, others.slice(0, NAB.alternatives), line, [{ code: 'goes-on' }]);
-  return { ...placement, assetId: own.item.id };
+  const why: PictureReason = { code: 'goes-on' };
+  const placement = choice(on, others.slice(0, NAB.alternatives), line, [why]);
+  // Of a line that says nothing to be seen there is nothing more to say.
+  const said = certaintyOf(on) < WEAK ? { reasons: [why], found: [] } : {};
+  return { ...placement, ...said, assetId: own.item.id };
 }
 
 function choice(

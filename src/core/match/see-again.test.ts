@@ -81,13 +81,30 @@ describe('a picture of the piece', () => {
       expect(seen(['roof', 'b', 'c', 'meeting'], [...FOUR, panels], [{}, {}, {}, more]).again).toEqual([]);
   });
 
+  it('goes on through a line that points back and is a guess, one after it at the most', () => {
+    const guess = { b: 0.3, c: 0.2, d: 0.1 };
+    const more = [{}, { pointsBack: true }, { pointsBack: true }, { pointsBack: true }];
+    const { shown, goesOn } = seen(['a', 'b', 'c', 'd'], [own('a'), guess, guess, guess], more);
+    expect(goesOn).toEqual([1, 3]);
+    expect(shown).toEqual(['a', 'a', 'c', 'c']);
+    expect(seen(['a', 'b'], [own('a'), { b: 0.4 }], more).goesOn).toEqual([]);
+    // The line after it goes on with its picture.
+    const held = seen(
+      ['a', 'b', 'c'],
+      [own('a'), { b: 0.3 }, { b: 0.6, c: 0.1 }],
+      [{}, { pointsBack: true }, {}],
+    );
+    expect(held.shown).toEqual(['a', 'b', 'b']);
+  });
+
   it('goes on from the line before it alone, and no further than one scene, whatever is chosen', () => {
     const random = seeded('see again');
     let moved = 0;
     for (let round = 0; round < 400; round++) {
       const ids = Array.from({ length: 10 }, (_, i) => `p${i}`);
       const scores = ids.map(() => Object.fromEntries(ids.map((id) => [id, random()])));
-      const { chosen, shown, goesOn, again } = seen(ids, scores);
+      const more = ids.map(() => ({ pointsBack: random() < 0.4 }));
+      const { chosen, shown, goesOn, again } = seen(ids, scores, more);
       for (const r of goesOn) {
         expect(shown[r]).toBe(chosen[r - 1]);
         expect(goesOn).not.toContain(r - 1);

@@ -10,6 +10,8 @@ const SEE_AGAIN = {
   apart: 2,
   /** And where it begins one scene earlier than it would. */
   gainBefore: 0.12,
+  /** Under this a line that points back shows nothing of its own. */
+  pointsBackUnder: 0.35,
   /** So many of the best pictures of a line are looked at. */
   among: 8,
 } as const;
@@ -36,7 +38,8 @@ export interface SeenAgain {
 
 /**
  * Gives a line the picture of another one where that fits better than what was left for it: in a piece about a roof of solar
- * panels the one picture of them, rather than a meeting. Where the other line stands right beside it, its picture goes on.
+ * panels the one picture of them, rather than a meeting. Where the other line stands right beside it, its picture goes on, as
+ * it does through a line that points back and says little that can be seen.
  * None is seen at more than two times, the title keeps its own, and a brief asks for what it asks.
  */
 export function seeAgain({ chosen, scoreOf, ranked, lines, places, certainty }: Choice): SeenAgain {
@@ -45,8 +48,10 @@ export function seeAgain({ chosen, scoreOf, ranked, lines, places, certainty }: 
   const shown = (r: number) => goesOn.get(r)?.item.id ?? chosen[r];
   const free = (r: number) => !lines[r]?.brief && !lines[r]?.title && !goesOn.has(r);
   const distance = (r: number, k: number) => (places[r] as number) - (places[k] as number);
+  /** The line whose scene stands so many after that of another one, or -1. */
+  const at = (r: number, after: number) => lines.findIndex((_, k) => distance(k, r) === after);
   /** Its picture goes on through the line after it. */
-  const held = (r: number) => [...goesOn.keys()].some((k) => distance(k, r) === 1);
+  const held = (r: number) => goesOn.has(at(r, 1));
   const better = lines.flatMap((_, r) => {
     const own = scoreOf[r]?.get(chosen[r] ?? '');
     if (!own || !free(r) || certainty(own) >= SEE_AGAIN.under) return [];
@@ -58,17 +63,29 @@ export function seeAgain({ chosen, scoreOf, ranked, lines, places, certainty }: 
   // Where it helps most first: a picture is not seen over and over.
   for (const { r, s, gain } of better.sort((x, y) => y.gain - x.gain)) {
     if (!free(r) || again.has(r) || held(r)) continue;
-    const at = lines.flatMap((_, k) => (shown(k) === s.item.id ? [k] : []));
-    const beside = at.filter((k) => Math.abs(distance(r, k)) < SEE_AGAIN.apart);
+    const seenAt = lines.flatMap((_, k) => (shown(k) === s.item.id ? [k] : []));
+    const beside = seenAt.filter((k) => Math.abs(distance(r, k)) < SEE_AGAIN.apart);
     const [k, ...others] = beside;
     if (k === undefined) {
-      if (at.filter((x) => !goesOn.has(x)).length !== 1) continue;
+      if (seenAt.filter((x) => !goesOn.has(x)).length !== 1) continue;
       chosen[r] = s.item.id;
       again.add(r);
     } else if (others.length || goesOn.has(k) || held(k)) continue;
     else if (distance(r, k) === 1) goesOn.set(r, s);
     else if (free(k) && gain >= SEE_AGAIN.gainBefore) begins(r, k, s);
   }
+  // "They are made to last": what was seen goes on.
+  lines.forEach(({ pointsBack }, r) => {
+    const own = scoreOf[r]?.get(chosen[r] ?? '');
+    if (!pointsBack || !own || !free(r) || held(r) || certainty(own) >= SEE_AGAIN.pointsBackUnder) return;
+    const before = at(r, -1);
+    const seen = scoreOf[before]?.get(chosen[before] ?? '');
+    if (!seen || goesOn.has(before) || shown(at(r, 1)) === seen.item.id) return;
+    goesOn.set(
+      r,
+      scoreOf[r]?.get(seen.item.id) ?? { ...seen, score: 0, meaning: 0, hits: [], preference: 0 },
+    );
+  });
   return { again: second(), goesOn };
 
   /** Of two times that a picture is seen, in the order of the piece, the second. */

@@ -5,7 +5,7 @@ import { spokenOfToo, withoutCamera } from '../../core/match/asked.ts';
 import { withTitlePicture } from '../../core/match/comes-back.ts';
 import { contexts, wordWeights } from '../../core/match/context.ts';
 import { asMeant } from '../../core/match/figures.ts';
-import { phraseWeights } from '../../core/match/modifiers.ts';
+import { growthWeights, phraseWeights } from '../../core/match/modifiers.ts';
 import { nab } from '../../core/match/nab.ts';
 import { openingEdit } from '../../core/match/opening.ts';
 import { type PictureTraits, preference } from '../../core/match/preference.ts';
@@ -196,7 +196,11 @@ export async function matchLines(
   );
   // Titles are phrases; elsewhere a tagger takes a verb for a noun too often, and word for word there are none.
   const inPhrase = wanted.map((s, i) =>
-    s.layout === 'title' && !lines[i]?.gloss ? phraseWeights(s.brief || s.shown) : [],
+    lines[i]?.gloss
+      ? []
+      : s.layout === 'title'
+        ? phraseWeights(s.brief || s.shown)
+        : growthWeights(s.brief || s.shown),
   );
   const weights = wordWeights(
     wanted.map((s) => ({
