@@ -219,6 +219,42 @@ test('the frame is dragged on the monitor, moved by keys, given a start and an e
   await expect(overlay).toBeHidden();
 });
 
+test('a picture goes on where what is left fits less, says so, and the row shows its own when the writer wants it', async ({
+  page,
+}) => {
+  const id = await begin(
+    page,
+    `Do solar panels pay off?
+
+We put twelve panels on our roof two years ago.
+In December they hardly run the fridge.
+We charge the car at noon.`,
+  );
+  await pass(page, 'Pictures');
+  const second = rows(page).nth(1);
+  const goesOn = second.getByRole('button', { name: /goes on with that of scene 1/ });
+  await expect(goesOn).toBeVisible();
+  await expect(second.getByText(/The picture before goes on|the picture before goes on/)).toBeVisible();
+  // What else was found for this row, and not for the one before.
+  await expect(second.locator('.frame--small')).toHaveCount(3);
+
+  await words(page, 2).click();
+  await page.getByRole('checkbox', { name: 'Go on with the picture of scene 1' }).uncheck();
+  await expect(goesOn).toBeHidden();
+  await saved(page);
+  const own = (await stored(page, id)).piece.scenes[1];
+  expect(own).toMatchObject({ runsOn: false, pictures: [{ by: 'writer' }] });
+  // Nabbing again leaves the writer's choice alone.
+  await page.getByRole('button', { name: 'Nab pictures' }).click();
+  await expect(page.getByText(/as good as they get|Your own choices stayed/)).toBeVisible();
+  await saved(page);
+  expect((await stored(page, id)).piece.scenes[1]).toEqual(own);
+
+  for (let k = 0; k < 3 && (await goesOn.isHidden()); k++)
+    await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(goesOn).toBeVisible();
+});
+
 test('several pictures in a scene, one that runs on, and a grading for all; the monitor shows what is delivered', async ({
   page,
 }) => {

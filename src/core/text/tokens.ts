@@ -29,8 +29,7 @@ const STOP = new Set(
   were weren what when where whether which while who whole whom whose why will with within without won would yes yet you
   your yours yourself yourselves two three four five six seven eight nine ten eleven twelve twenty thirty forty fifty sixty hundred
   hundreds thousand thousands half dozen first second third last new good bring comes came wanted wants wanting needed needs
-  saying tells putting puts behind across along among amid beside beneath beyond despite except onto per plus unlike towards toward
-  unless versus via whenever wherever whoever came coming gone`.split(/\s+/),
+  saying tells putting puts`.split(/\s+/),
 );
 
 /** Words that carry some meaning, but seldom the one by which a picture is found. */
@@ -61,10 +60,17 @@ const WHEN = new Set(
 /** Ends of a verb that is bent; what ends in “-ing” is often a noun, which is seen: “the meeting”. */
 const INFLECTED = [/s$/, /e?s$/, /d$/, /e?d$/];
 
+/** Words that say where something stands to another, or that it came: nothing that is seen. */
+const WHERE = new Set(
+  `behind across along among amid beside beneath beyond despite except onto per plus unlike towards toward unless versus via
+  whenever wherever whoever came coming gone`.split(/\s+/),
+);
+
 /** How much a word says about what a picture should show, 0 to 1. */
 export const weightOf = (word: string): number => {
   const small = word.toLowerCase();
   if (WHEN.has(small)) return 0.1;
+  if (WHERE.has(small)) return 0.05;
   const weak = WEAK.has(small) || INFLECTED.some((end) => WEAK.has(small.replace(end, '')));
   return weak ? 0.55 : 1;
 };

@@ -12,6 +12,7 @@ import { castDraft } from '../../core/sound/cast.ts';
 import { voiceSpeed } from '../../core/sound/voices.ts';
 import { cutScript } from '../../core/text/script.ts';
 import type { Milliseconds } from '../../core/time.ts';
+import { seenScenes } from '../../core/timeline/times.ts';
 import { pictureViews } from '../assets/lookup.ts';
 import { embedder } from '../shelf/embedder.ts';
 import { saidInEnglish } from '../shelf/in-english.ts';
@@ -70,8 +71,14 @@ export const MATCH_TASKS: MatchTasks = {
     const refs = lines.map((l) => l.ref);
     let made = 0;
     const draft = draftFromOutline(source, choices, lines, options, () => refs[made++] ?? newId());
-    const found = await nabPiece(draft, await nabFrom(draft));
-    return Object.fromEntries(Object.entries(found).map(([ref, p]) => [ref, p.assetId]));
+    const { scenes } = await withPictures(draft, await nabFrom(draft));
+    const seen = seenScenes(scenes);
+    return Object.fromEntries(
+      scenes.flatMap((s, i): [string, string][] => {
+        const picture = seen[i] === i ? s.pictures[0] : scenes[seen[i] ?? i]?.pictures.at(-1);
+        return picture?.by === 'nab' ? [[s.id, picture.assetId]] : [];
+      }),
+    );
   },
   nab: async (piece) => nabPiece(piece, await nabFrom(piece)),
   search,
