@@ -1,10 +1,8 @@
-import { rm, stat, writeFile } from 'node:fs/promises';
-import path from 'node:path';
+import { stat } from 'node:fs/promises';
 import { LOOK_NAMES } from '../core/look/looks.ts';
 import type { Piece } from '../core/piece/types.ts';
-import { CONFIG } from '../server/config.ts';
 import { encoderFor } from '../server/frames/encode.ts';
-import { LOADER, type Measured, measured, round } from './bench-measure.ts';
+import { jobsIn, measured, round } from './bench-measure.ts';
 
 /** Scenes of the piece that is rendered in each look, and renders of it; the sums are compared. */
 const SCENES = 3;
@@ -16,16 +14,8 @@ export async function benchEachLook(
   whole: Piece,
   say: (line: string) => void,
 ): Promise<Record<string, number>> {
-  const at = (name: string) => path.join(folder, name);
+  const { at, job, forget } = jobsIn(folder);
   const piece = { ...whole, scenes: whole.scenes.slice(0, SCENES) };
-  const env = { NABBET_DATA: folder, NABBET_ROOT: CONFIG.root };
-  const job = async (mode: string, doc: Piece, out: string): Promise<Measured> => {
-    await writeFile(at('piece.json'), JSON.stringify(doc));
-    return measured([process.execPath, ...LOADER, 'src/cli/bench-job.ts', mode, at('piece.json'), out], env);
-  };
-  const forget = async (...names: string[]) => {
-    for (const name of names) await rm(at(name), { recursive: true, force: true });
-  };
   const raw = [
     '-f',
     'rawvideo',

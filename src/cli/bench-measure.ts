@@ -1,5 +1,7 @@
 import { spawn } from 'node:child_process';
+import { rm, writeFile } from 'node:fs/promises';
 import path from 'node:path';
+import type { Piece } from '../core/piece/types.ts';
 import { CONFIG } from '../server/config.ts';
 
 /** CPU seconds, user and system, and seconds by the clock. */
@@ -31,5 +33,22 @@ export const LOADER = [
   '--import',
   `file://${path.join(CONFIG.root, 'node_modules/tsx/dist/loader.mjs')}`,
 ];
+
+/** Jobs of the bench, each in a process of its own, with its files in a folder. */
+export function jobsIn(folder: string) {
+  const env = { NABBET_DATA: folder, NABBET_ROOT: CONFIG.root };
+  const at = (name: string) => path.join(folder, name);
+  return {
+    at,
+    async job(mode: string, doc: Piece, out: string, ...more: string[]): Promise<Measured> {
+      await writeFile(at('piece.json'), JSON.stringify(doc));
+      const args = ['src/cli/bench-job.ts', mode, at('piece.json'), out, ...more];
+      return measured([process.execPath, ...LOADER, ...args], env);
+    },
+    async forget(...names: string[]): Promise<void> {
+      for (const name of names) await rm(at(name), { recursive: true, force: true });
+    },
+  };
+}
 
 export const round = (n: number): number => Math.round(n * 1000) / 1000;

@@ -1,15 +1,13 @@
-import { readFile, rm, stat, writeFile } from 'node:fs/promises';
-import path from 'node:path';
+import { readFile, stat } from 'node:fs/promises';
 import { draftFromLines } from '../core/outline/draft.ts';
 import type { Piece } from '../core/piece/types.ts';
 import { cutScript } from '../core/text/script.ts';
 import { framesToSeconds } from '../core/time.ts';
-import { CONFIG } from '../server/config.ts';
 import { encoderFor } from '../server/frames/encode.ts';
 import { run } from '../server/program.ts';
 import { DEMO_SCRIPTS } from '../server/seed/scripts.ts';
 import { withPictures } from '../server/shelf/shelf.ts';
-import { LOADER, type Measured, measured, round } from './bench-measure.ts';
+import { jobsIn, type Measured, measured, round } from './bench-measure.ts';
 
 /** Whole renders and encodings that are measured in turn; their sums are compared. */
 const ROUNDS = 2;
@@ -21,16 +19,7 @@ const FRAME_BYTES = 1080 * 1920 * 1.5;
 /** The demo piece at 1080 x 1920 against the encoder alone on the same frames, and against itself in other ways. */
 export async function benchRender(folder: string, say: (line: string) => void) {
   const piece = await demoPiece();
-  const env = { NABBET_DATA: folder, NABBET_ROOT: CONFIG.root };
-  const at = (name: string) => path.join(folder, name);
-  const job = async (mode: string, doc: Piece, out: string, ...more: string[]): Promise<Measured> => {
-    await writeFile(at('piece.json'), JSON.stringify(doc));
-    const args = ['src/cli/bench-job.ts', mode, at('piece.json'), out, ...more];
-    return measured([process.execPath, ...LOADER, ...args], env);
-  };
-  const forget = async (...names: string[]) => {
-    for (const name of names) await rm(at(name), { recursive: true, force: true });
-  };
+  const { at, job, forget } = jobsIn(folder);
   const changed = withOneLineChanged(piece);
   say('Voices and music (not measured)');
   await job('prepare', piece, '-');
