@@ -3,6 +3,7 @@ import { rm, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import type { Piece } from '../core/piece/types.ts';
 import { CONFIG } from '../server/config.ts';
+import { encoderFor } from '../server/frames/encode.ts';
 
 /** CPU seconds, user and system, and seconds by the clock. */
 export interface Measured {
@@ -11,7 +12,7 @@ export interface Measured {
 }
 
 /** What a program and all its children take. */
-export async function measured(args: string[], env: Record<string, string>): Promise<Measured> {
+async function measured(args: string[], env: Record<string, string>): Promise<Measured> {
   const child = spawn('bash', ['-c', 'TIMEFORMAT="CPU %U %S %R"; time "$@"', 'bench', ...args], {
     cwd: CONFIG.root,
     env: { ...process.env, ...env },
@@ -33,6 +34,12 @@ export const LOADER = [
   '--import',
   `file://${path.join(CONFIG.root, 'node_modules/tsx/dist/loader.mjs')}`,
 ];
+
+/** Frames as a job dumps them, and the encoder alone on them: what a whole render is held against. */
+export const encoderAlone = (frames: string, out: string): Promise<Measured> => {
+  const raw = ['-f', 'rawvideo', '-pix_fmt', 'yuv420p', '-s', '1080x1920', '-r', '30', '-i', frames];
+  return measured(['ffmpeg', '-y', '-v', 'error', ...raw, ...encoderFor(1080), out], {});
+};
 
 /** Jobs of the bench, each in a process of its own, with its files in a folder. */
 export function jobsIn(folder: string) {

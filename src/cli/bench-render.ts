@@ -3,11 +3,10 @@ import { draftFromLines } from '../core/outline/draft.ts';
 import type { Piece } from '../core/piece/types.ts';
 import { cutScript } from '../core/text/script.ts';
 import { framesToSeconds } from '../core/time.ts';
-import { encoderFor } from '../server/frames/encode.ts';
 import { run } from '../server/program.ts';
 import { DEMO_SCRIPTS } from '../server/seed/scripts.ts';
 import { withPictures } from '../server/shelf/shelf.ts';
-import { jobsIn, type Measured, measured, round } from './bench-measure.ts';
+import { encoderAlone, jobsIn, type Measured, round } from './bench-measure.ts';
 
 /** Whole renders and encodings that are measured in turn; their sums are compared. */
 const ROUNDS = 2;
@@ -37,22 +36,7 @@ export async function benchRender(folder: string, say: (line: string) => void) {
   for (let i = 0; i < ROUNDS; i++) {
     say(`Start-up, encoder alone, whole render, one line changed: round ${i + 1}`);
     startup = await job('prepare', piece, '-');
-    const raw = [
-      '-f',
-      'rawvideo',
-      '-pix_fmt',
-      'yuv420p',
-      '-s',
-      '1080x1920',
-      '-r',
-      '30',
-      '-i',
-      at('frames.yuv'),
-    ];
-    add(
-      sums.alone,
-      await measured(['ffmpeg', '-y', '-v', 'error', ...raw, ...encoderFor(1080), at('alone.mp4')], {}),
-    );
+    add(sums.alone, await encoderAlone(at('frames.yuv'), at('alone.mp4')));
     await forget('segments', 'mixes');
     add(sums.whole, await job('render', piece, at('whole.mp4')), startup);
     add(sums.again, await job('render', changed, at('changed.mp4')), startup);

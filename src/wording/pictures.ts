@@ -39,7 +39,7 @@ function oneReason(r: PictureReason): string {
     case 'comes-back':
       return 'the picture of the title comes back';
     case 'again':
-      return 'seen before in the piece: what else there is fits much less';
+      return 'seen before in the piece: what else there is fits less';
     case 'goes-on':
       return 'the picture before goes on: what else there is fits less';
     case 'calm':

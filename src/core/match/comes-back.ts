@@ -45,6 +45,9 @@ export function withTitlePicture(
   const out = { ...nabbed };
   for (const id of comesBack(scenes)) {
     const own = nabbed[id];
+    const next = nabbed[scenes[scenes.findIndex((s) => s.id === id) + 1]?.id ?? ''];
+    // What goes on through the scene after it stays.
+    if (next?.reasons.some((r) => r.code === 'goes-on')) continue;
     if (!own || own.assetId === picture.assetId) continue;
     const { assetId, reasons } = own;
     out[id] = {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { contexts, wordWeights } from './context.ts';
-import { dot, MATCH } from './score.ts';
+import { dot } from './dot.ts';
+import { MATCH } from './score.ts';
 
 const v = (...x: number[]) => {
   const length = Math.hypot(...x);

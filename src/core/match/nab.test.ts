@@ -238,6 +238,14 @@ describe('what is said of a choice', () => {
     expect(apart.two).toMatchObject({ assetId: 'b', reasons: [{ code: 'again' }, { code: 'meaning' }] });
   });
 
+  it('keeps a picture that goes on through the next scene, though it is a guess in its own', () => {
+    const calm = item('calm', { ground: true });
+    const scores = { one: [0.44, 0.1, 0], two: [0.9, 0.5, 0] };
+    const lines = [{ ...line('one'), title: true }, line('two')];
+    const out = nab(shelf([A, B, calm], scores), lines);
+    expect([out.one?.assetId, out.two?.reasons[0]?.code]).toEqual(['a', 'goes-on']);
+  });
+
   it('lets it go on through a line that points back and says nothing that can be seen', () => {
     const scores = { one: [0.9, 0.1], two: [0.3, 0.2] };
     const two = (more: Partial<MatchLine>) =>

@@ -135,8 +135,9 @@ export function nab(
       const certain = certaintyOf(best);
       const alternatives = variedAfter(best, ranked[r] ?? []);
       const why: PictureReason[] = again.has(r) ? [{ code: 'again' }] : [];
-      // What the writer asked for in a brief is shown as well as it can be.
-      if (certain >= NAB.calmUnder || line.brief || best.item.ground)
+      const after = places.indexOf((places[r] as number) + 1);
+      // What the writer asked for in a brief is shown as well as it can be, and so is what goes on through the next scene.
+      if (certain >= NAB.calmUnder || line.brief || best.item.ground || goesOn.has(after))
         return [[line.sceneId, choice(best, alternatives, line, why)]];
       const instead = ofTopic(line) ?? calm(line.sceneId);
       if (!instead) return [[line.sceneId, choice(best, alternatives, line)]];

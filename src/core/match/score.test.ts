@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../hash.ts';
 import { contentWords } from '../text/tokens.ts';
-import { dot, MATCH, type RankOptions, ShelfIndex } from './score.ts';
+import { dot } from './dot.ts';
+import { MATCH, type RankOptions, ShelfIndex } from './score.ts';
 import type { MatchLine, ShelfItem, Vector } from './types.ts';
 
 const SIZE = 6;

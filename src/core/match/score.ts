@@ -1,6 +1,8 @@
 import { contentWords, stem, weightOf } from '../text/tokens.ts';
 import { best } from './best.ts';
 import { contrary, type Signs, signsOf } from './contrary.ts';
+import { dot } from './dot.ts';
+import { hitsOf, type Met } from './hits.ts';
 import type { Phrase } from './phrases.ts';
 import type { MatchLine, Scored, ShelfItem, Vector, WordHit } from './types.ts';
 import type { NearWord } from './wordnet.ts';
@@ -62,12 +64,6 @@ export const MATCH = {
   /** Words that a writer typed for a picture weigh so much more than those of the shipped shelf. */
   ownWords: 1.6,
 } as const;
-
-export const dot = (a: Vector, b: Vector): number => {
-  let sum = 0;
-  for (let i = 0; i < a.length; i++) sum += (a[i] as number) * (b[i] as number);
-  return sum;
-};
 
 /** Compares a query with rows in plain arithmetic. */
 function plainDots(rows: readonly Vector[]): (query: Vector) => Float64Array {
@@ -149,14 +145,6 @@ interface Posting {
   /** It is said of what the picture shows, and not only of what it stands for. */
   seen: boolean;
   /** It is what the picture is of. */
-  subject?: boolean;
-}
-
-/** How well a word of the line is met in one picture. */
-interface Met {
-  worth: number;
-  tag: string;
-  close: number;
   subject?: boolean;
 }
 
@@ -471,32 +459,6 @@ function queryOf({ vector, briefVector, context }: MatchLine, share: number): Ve
     a.map((x, i) => (1 - share) * x + share * (b[i] as number));
   if (briefVector) return mix(briefVector, vector, MATCH.lineBesideBrief);
   return context && share ? mix(vector, context.vector, share) : vector;
-}
-
-/** The words by which a line and a picture met, the closest first. */
-function hitsOf(
-  words: readonly { text: string }[],
-  met: readonly ReadonlyMap<number, Met>[],
-  i: number,
-  line: MatchLine,
-  item: ShelfItem,
-): WordHit[] {
-  const hits = words.flatMap((w, k): WordHit[] => {
-    const m = met[k]?.get(i);
-    return m ? [{ word: w.text, tag: m.tag, close: m.close }] : [];
-  });
-  return (hits.length ? hits : closestWord(words, line, item)).sort((a, b) => b.close - a.close);
-}
-
-/** Where only the meaning of the whole line led to a picture: the word that is nearest to it. */
-function closestWord(words: readonly { text: string }[], line: MatchLine, item: ShelfItem): WordHit[] {
-  let found: WordHit | null = null;
-  words.forEach((w, k) => {
-    const v = line.wordVectors[k];
-    const close = v ? dot(v, item.textVector) : 0;
-    if (close > (found?.close ?? 0.12)) found = { word: w.text, tag: item.title, close };
-  });
-  return found ? [found] : [];
 }
 
 function push<T>(map: Map<string, T[]>, key: string, value: T): void {

@@ -40,7 +40,7 @@ export interface SeenAgain {
  * Gives a line the picture of another one where that fits better than what was left for it: in a piece about a roof of solar
  * panels the one picture of them, rather than a meeting. Where the other line stands right beside it, its picture goes on, as
  * it does through a line that points back and says little that can be seen.
- * None is seen at more than two times, the title keeps its own, and a brief asks for what it asks.
+ * None is seen at more than two places, the title keeps its own, and a brief asks for what it asks.
  */
 export function seeAgain({ chosen, scoreOf, ranked, lines, places, certainty }: Choice): SeenAgain {
   const again = new Set<number>();

@@ -23,7 +23,7 @@ export type PictureReason =
   | { code: 'topic'; close: number }
   /** The picture of the title once more: the scene speaks of the same thing. */
   | { code: 'comes-back' }
-  /** A picture of another scene once more: what else there is fits much less. */
+  /** A picture of another scene once more: what else there is fits less. */
   | { code: 'again' }
   /** The picture of the scene before goes on: what else there is fits less. The placement is what the scene would show itself. */
   | { code: 'goes-on' }

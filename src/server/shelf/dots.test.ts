@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../core/hash.ts';
-import { dot } from '../../core/match/score.ts';
+import { dot } from '../../core/match/dot.ts';
+
 import { byteDots } from './dots.ts';
 
 const random = seeded('dots');
