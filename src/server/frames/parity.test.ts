@@ -223,7 +223,24 @@ describe('words and shapes', () => {
     ],
     ['words beyond the edge', [drawn(text, wholeOf(text), { x: 200, y: -60, width: 320, height: 120 })]],
     ['words that move', [drawn(text, wholeOf(text), { x: 21.4, y: 143.3, width: 352, height: 132 })]],
+    [
+      'words that are still small',
+      [drawn(text, wholeOf(text), { x: 61.3, y: 173.2, width: 112, height: 42 })],
+    ],
+    [
+      'words within a circle',
+      [
+        {
+          ...drawn(text, wholeOf(text), { x: 20, y: 140, width: 320, height: 120 }),
+          clip: { x: 90.3, y: 110.2, width: 160, height: 160, radius: 80, transform: IDENTITY },
+        },
+      ],
+    ],
     ['a strip', [shape({})]],
+    [
+      'a circle',
+      [shape({ area: { x: 60.4, y: 200.3, width: 151, height: 151, radius: 75.5, transform: IDENTITY } })],
+    ],
     [
       'a strip that is turned',
       [shape({ area: { x: 40, y: 200, width: 280, height: 66, radius: 9, transform: turned } })],
@@ -233,6 +250,10 @@ describe('words and shapes', () => {
     [
       'a thin line',
       [shape({ area: { x: 40, y: 201.2, width: 200, height: 0.6, radius: 0, transform: IDENTITY } })],
+    ],
+    [
+      'a thin line that stands',
+      [shape({ area: { x: 41.2, y: 120, width: 0.6, height: 200, radius: 0, transform: IDENTITY } })],
     ],
     [
       'a scrim',

@@ -8,33 +8,45 @@ const RED = '#992d23';
 
 const { area, alone, zones } = inset({ side: 0.09, top: 0.09, share: 0.49 });
 
-/** The white sheet of a stamp with its teeth, drawn as four scalloped strips round the picture. */
+const HOLE = 9;
+/** Reach of the controls of four Bezier curves that make a circle, of its radius. */
+const ARC = 0.5523;
+
+/** A circle as a path. */
+function circle(x: number, y: number, r: number): string {
+  const c = r * ARC;
+  const quarters = [
+    [x + r, y + c, x + c, y + r, x, y + r],
+    [x - c, y + r, x - r, y + c, x - r, y],
+    [x - r, y - c, x - c, y - r, x, y - r],
+    [x + c, y - r, x + r, y - c, x + r, y],
+  ];
+  return `M ${x + r} ${y} ${quarters.map((q) => `C ${q.join(' ')}`).join(' ')} Z`;
+}
+
+/** Holes from one point to another, both included: one path, which costs a frame less than its many circles. */
+function holes(x0: number, y0: number, x1: number, y1: number, steps: number): Ornament {
+  const at = (i: number) => circle(x0 + ((x1 - x0) * i) / steps, y0 + ((y1 - y0) * i) / steps, HOLE);
+  return {
+    ...{ kind: 'path', path: Array.from({ length: steps + 1 }, (_, i) => at(i)).join(' '), fill: '#d3dccd' },
+    ...{ stroke: null },
+    box: { x: x0 - HOLE, y: y0 - HOLE, width: x1 - x0 + 2 * HOLE, height: y1 - y0 + 2 * HOLE },
+  };
+}
+
+/** The white sheet of a stamp with its teeth: a row of holes on each side of the picture. */
 function teeth({ picture: p }: Pick<OrnamentPlace, 'picture'>): Ornament[] {
   const wide = 24;
-  const hole = 9;
   const step = 30;
-  const out: Ornament[] = [];
-  const dot = (x: number, y: number): Ornament => ({
-    ...{
-      kind: 'shape',
-      x: x - hole,
-      y: y - hole,
-      width: 2 * hole,
-      height: 2 * hole,
-      radius: hole,
-      colour: '#d3dccd',
-    },
-  });
-  const [nx, ny] = [Math.round((p.width + 2 * wide) / step), Math.round((p.height + 2 * wide) / step)];
-  for (let i = 0; i <= nx; i++) {
-    const x = p.x - wide + ((p.width + 2 * wide) * i) / nx;
-    out.push(dot(x, p.y - wide), dot(x, p.y + p.height + wide));
-  }
-  for (let i = 1; i < ny; i++) {
-    const y = p.y - wide + ((p.height + 2 * wide) * i) / ny;
-    out.push(dot(p.x - wide, y), dot(p.x + p.width + wide, y));
-  }
-  return out;
+  const [left, top, right, bottom] = [p.x - wide, p.y - wide, p.x + p.width + wide, p.y + p.height + wide];
+  const [across, down] = [Math.round((right - left) / step), Math.round((bottom - top) / step)];
+  const apart = (bottom - top) / down;
+  return [
+    holes(left, top, right, top, across),
+    holes(left, bottom, right, bottom, across),
+    holes(left, top + apart, left, bottom - apart, down - 2),
+    holes(right, top + apart, right, bottom - apart, down - 2),
+  ];
 }
 
 /** Wavy lines of a postmark, over the corner of the picture. */

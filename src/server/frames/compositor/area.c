@@ -38,10 +38,10 @@ void area_bounds(const Area *a, const Frame *f, int *left, int *top, int *right,
   *bottom = clamp_to(ceil(y1 + 0.5), f->h);
 }
 
-// Narrows [lo, hi) to the columns at which `at + by * column` lies in [from, to].
+// Narrows [lo, hi) to the columns at which `at + by * column` lies in [from, to]: to none where that is empty.
 static void narrow(double at, double by, double from, double to, double *lo, double *hi) {
-  if (fabs(by) < 1e-12) {
-    if (at < from || at > to) *hi = *lo;
+  if (from > to || fabs(by) < 1e-12) {
+    if (from > to || at < from || at > to) *hi = *lo;
     return;
   }
   double a = (from - at) / by, b = (to - at) / by;
@@ -83,6 +83,15 @@ void alike_rows(const Area *a, int *from, int *to) {
   *to = (int)floor((a->rect.y + a->rect.h) * m[3] + m[5] - ends);
 }
 
+// How far from the sides of its rectangle an upright area is cut off in a row by its round corners, where the edge is drawn
+// in by `half` of its units (out, below 0). by: distance of the row from the middle. Not over the whole width: infinite.
+static double corner_inset(const Area *a, double by, double half) {
+  const double r = a->radius, qy = by - a->rect.h / 2 + r;
+  if (r == 0 || qy <= 0) return half;
+  const double rest = (r - half) * (r - half) - qy * qy;
+  return r - half > 0 && rest > 0 ? r - sqrt(rest) : INFINITY;
+}
+
 Run area_row(const Area *a, int y, int left, int right, u8 *cover) {
   const double ax = a->inv[0], ay = a->inv[1];
   const double lx = ax * 0.5 + a->inv[2] * (y + 0.5) + a->inv[4];
@@ -91,11 +100,14 @@ Run area_row(const Area *a, int y, int left, int right, u8 *cover) {
   const double half = 0.5 / a->scale;
   memset(cover, 0, (size_t)(right - left));
   double lo = left, hi = right;
-  narrow(lx, ax, r.x - half, r.x + r.w + half, &lo, &hi);
+  const int upright = ay == 0 && a->inv[2] == 0;
+  const double by = fabs(ly - r.y - r.h / 2);
+  const double skipped = upright ? corner_inset(a, by, -half) : -half;
+  narrow(lx, ax, r.x + skipped, r.x + r.w - skipped, &lo, &hi);
   narrow(ly, ay, r.y - half, r.y + r.h + half, &lo, &hi);
   if (hi <= lo) return (Run){left, left};
   const int first = (int)ceil(lo), end = hi >= right ? right : (int)ceil(hi) < right ? (int)ceil(hi) : right;
-  const double deep = a->radius > half ? a->radius : half;
+  const double deep = upright ? corner_inset(a, by, half) : a->radius > half ? a->radius : half;
   double in = lo, out = hi;
   narrow(lx, ax, r.x + deep, r.x + r.w - deep, &in, &out);
   narrow(ly, ay, r.y + half, r.y + r.h - half, &in, &out);

@@ -263,6 +263,37 @@ static void draw_in_place(Frame *f, const Draw *d, Rect to, Span s) {
   }
 }
 
+// A texture with alpha on an upright rectangle, larger or smaller than it is or between pixels.
+static void draw_scaled(Frame *f, const Draw *d, const Area *outline, Rect to, Span s) {
+  const Area *clip = d->has_clip ? &d->clip : NULL;
+  const Texture *t = d->texture;
+  const int n = s.right - s.left;
+  const double px = d->from.w / to.w, py = d->from.h / to.h;
+  const double x = d->from.x + ((double)s.left - to.x) * px, y0 = d->from.y - to.y * py;
+  // Luma, its alpha, both colours, their alpha.
+  const u8 *planes[5] = {t->y, t->a, t->u, t->v, t->ac};
+  Scaler sc[5];
+  for (int k = 0; k < 5; k++) {
+    const int step = k < 2 ? 1 : 2;
+    start_scaler(&sc[k], planes[k], t->w / step, t->h / step, n / step, x / step, px, y0 / step, py);
+  }
+  static u8 row[SIDE + 16], alpha[SIDE + 16];
+  for (int y = s.top; y < s.bottom; y += 2) {
+    cover_pair(&cover, outline, clip, (int)(d->alpha * 255 + 0.5f), &s, y);
+    for (int k = 0; k < 2; k++) {
+      next_row(&sc[0], y + k, row);
+      next_row(&sc[1], y + k, alpha);
+      blend_premultiplied_cover(y_at(f, s.left, y + k), row, alpha, cover.rows[k], n);
+    }
+    next_row(&sc[4], y / 2, alpha);
+    for (int k = 2; k < 4; k++) {
+      next_row(&sc[k], y / 2, row);
+      blend_premultiplied_cover(k == 2 ? u_at(f, s.left, y) : v_at(f, s.left, y), row, alpha, cover.half, n / 2);
+    }
+  }
+  for (int k = 0; k < 5; k++) end_scaler(&sc[k]);
+}
+
 static int sample(const u8 *plane, int w, int h, double x, double y) {
   x = x < 0 ? 0 : x > w - 1 ? w - 1 : x;
   y = y < 0 ? 0 : y > h - 1 ? h - 1 : y;
@@ -274,7 +305,7 @@ static int sample(const u8 *plane, int w, int h, double x, double y) {
   return (a * (256 - fy) + b * fy + 32768) >> 16;
 }
 
-// Any texture under any transform.
+// Any texture under a transform that turns it.
 static void draw_turned(Frame *f, const Draw *d, const Area *outline, Span s) {
   const Area *clip = d->has_clip ? &d->clip : NULL;
   const Texture *t = d->texture;
@@ -383,6 +414,7 @@ void carry_out(Frame *f, const Draw *d, Span hidden) {
     if (form == FOR_BLENDING) draw_blended(f, d, &outline, to, parts[k]);
     else if (opaque) draw_upright(f, d, &outline, to, parts[k]);
     else if (in_place) draw_in_place(f, d, to, parts[k]);
+    else if (stands && form == WITH_ALPHA) draw_scaled(f, d, &outline, to, parts[k]);
     else draw_turned(f, d, &outline, parts[k]);
   }
 }
