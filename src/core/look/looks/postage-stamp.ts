@@ -39,7 +39,11 @@ function teeth({ picture: p }: Pick<OrnamentPlace, 'picture'>): Ornament[] {
   const wide = 24;
   const step = 30;
   const [left, top, right, bottom] = [p.x - wide, p.y - wide, p.x + p.width + wide, p.y + p.height + wide];
-  const [across, down] = [Math.round((right - left) / step), Math.round((bottom - top) / step)];
+  // Three steps at least: the holes at the corners are of the upper and lower row.
+  const [across, down] = [right - left, bottom - top].map((l) => Math.max(3, Math.round(l / step))) as [
+    number,
+    number,
+  ];
   const apart = (bottom - top) / down;
   return [
     holes(left, top, right, top, across),
