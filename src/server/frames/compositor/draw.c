@@ -277,7 +277,7 @@ static void draw_scaled(Frame *f, const Draw *d, const Area *outline, Rect to, S
     const int step = k < 2 ? 1 : 2;
     start_scaler(&sc[k], planes[k], t->w / step, t->h / step, n / step, x / step, px, y0 / step, py);
   }
-  static u8 row[SIDE + 16], alpha[SIDE + 16];
+  static u8 row[SIDE], alpha[SIDE];
   for (int y = s.top; y < s.bottom; y += 2) {
     cover_pair(&cover, outline, clip, (int)(d->alpha * 255 + 0.5f), &s, y);
     for (int k = 0; k < 2; k++) {
