@@ -4,6 +4,7 @@ import path from 'node:path';
 import type { Piece } from '../core/piece/types.ts';
 import { CONFIG } from '../server/config.ts';
 import { encoderFor } from '../server/frames/encode.ts';
+import { PAINTING } from './node-arguments.ts';
 
 /** CPU seconds, user and system, and seconds by the clock. */
 export interface Measured {
@@ -28,13 +29,6 @@ async function measured(args: string[], env: Record<string, string>): Promise<Me
   return { cpu: Number(m[1]) + Number(m[2]), wall: Number(m[3]) };
 }
 
-/** Arguments of Node.js for a TypeScript file of this project. */
-export const LOADER = [
-  '--expose-gc',
-  '--import',
-  `file://${path.join(CONFIG.root, 'node_modules/tsx/dist/loader.mjs')}`,
-];
-
 /** Frames as a job dumps them, and the encoder alone on them: what a whole render is held against. */
 export const encoderAlone = (frames: string, out: string): Promise<Measured> => {
   const raw = ['-f', 'rawvideo', '-pix_fmt', 'yuv420p', '-s', '1080x1920', '-r', '30', '-i', frames];
@@ -50,7 +44,7 @@ export function jobsIn(folder: string) {
     async job(mode: string, doc: Piece, out: string, ...more: string[]): Promise<Measured> {
       await writeFile(at('piece.json'), JSON.stringify(doc));
       const args = ['src/cli/bench-job.ts', mode, at('piece.json'), out, ...more];
-      return measured([process.execPath, ...LOADER, ...args], env);
+      return measured([process.execPath, ...PAINTING, ...args], env);
     },
     async forget(...names: string[]): Promise<void> {
       for (const name of names) await rm(at(name), { recursive: true, force: true });

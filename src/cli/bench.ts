@@ -12,12 +12,13 @@ import { nabPiece } from '../server/shelf/shelf.ts';
 import { benchAlignment } from './bench-align.ts';
 import { benchEachLook } from './bench-each-look.ts';
 import { benchLooks } from './bench-looks.ts';
-import { LOADER, round } from './bench-measure.ts';
+import { round } from './bench-measure.ts';
 import { benchReading } from './bench-read.ts';
 import { benchRender, demoPiece } from './bench-render.ts';
 import { benchShelf } from './bench-shelf.ts';
 import { benchVoices } from './bench-voices.ts';
 import { copyHelpers } from './helper-programs.ts';
+import { LOADER } from './node-arguments.ts';
 import { UsageError } from './usage.ts';
 
 const say = (line: string) => process.stdout.write(`${line}\n`);

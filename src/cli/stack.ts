@@ -11,13 +11,9 @@ import { migrateDatabase } from '../server/db/migrate.ts';
 import { isLoopback, provideToken, TOKEN_COOKIE, TOKEN_PARAMETER } from '../server/http/doors.ts';
 import { runningBeat } from '../server/jobs/renders.ts';
 import { DEMO_SCRIPTS } from '../server/seed/scripts.ts';
+import { LOADER, PAINTING } from './node-arguments.ts';
 import { type Kept, keepRunning, rotateLogs, startNode } from './supervise.ts';
 
-const TSX = [
-  '--expose-gc',
-  '--import',
-  `file://${path.join(CONFIG.root, 'node_modules/tsx/dist/loader.mjs')}`,
-];
 const NEXT = path.join(CONFIG.root, 'node_modules/next/dist/bin/next');
 
 /** A running Nabbet: database, web server and render worker. */
@@ -129,12 +125,12 @@ export async function startStack(say: (line: string) => void, seed: () => Promis
     ];
     const server = await keepRunning('web', () => startNode('web', web), say, 8000);
     programs.push(server);
-    const work = [...TSX, path.join(CONFIG.root, 'src/server/jobs/worker.ts')];
+    const work = [...PAINTING, path.join(CONFIG.root, 'src/server/jobs/worker.ts')];
     const worker = await keepRunning('worker', () => startNode('worker', work), say, 8000);
     programs.push(worker);
     for (const { program, unless } of STAND_INS)
       if (!process.env[unless]) {
-        const args = [...TSX, path.join(CONFIG.root, `src/stand-in/${program}.ts`)];
+        const args = [...LOADER, path.join(CONFIG.root, `src/stand-in/${program}.ts`)];
         programs.push(await keepRunning(program, () => startNode(program, args), say, 2000));
       }
     const look = heartWatch(() => worker.child()?.kill('SIGKILL'), say);

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { CONFIG } from '../server/config.ts';
+import { LOADER } from './node-arguments.ts';
 import { UsageError } from './usage.ts';
 
 interface Outcome {
@@ -100,7 +101,7 @@ const RUN: Record<(typeof PARTS)[number], () => Promise<Outcome>> = {
         NABBET_DB_PORT: dbPort,
         PLAYWRIGHT_JSON_OUTPUT_FILE: report,
       };
-      const code = await node([...loader(), 'e2e/run.ts'], env);
+      const code = await node([...LOADER, 'e2e/run.ts'], env);
       const json = await read<BrowserReport>(report);
       const { expected = 0, unexpected = 0, flaky = 0 } = json?.stats ?? {};
       if (flaky) {
@@ -151,7 +152,7 @@ async function faults(argv: string[]): Promise<void> {
   });
   const { schedules, kills, hostile, disk, seed } = values;
   const run = async (data: string, what: string[], env: Record<string, string> = {}) => {
-    const code = await node([...loader(), 'src/cli/faults/run.ts', ...what, seed], {
+    const code = await node([...LOADER, 'src/cli/faults/run.ts', ...what, seed], {
       ...{ NABBET_DATA: data, NABBET_PORT: '4388', NABBET_DB_PORT: '4386' },
       ...env,
     });
@@ -184,12 +185,6 @@ const spawned = (program: string, args: string[]): Promise<number> =>
     child.on('error', () => resolve(1));
     child.on('close', (code) => resolve(code ?? 1));
   });
-
-const loader = () => [
-  '--expose-gc',
-  '--import',
-  `file://${path.join(CONFIG.root, 'node_modules/tsx/dist/loader.mjs')}`,
-];
 
 const reportFile = async () => path.join(await mkdtemp(path.join(tmpdir(), 'nabbet-report-')), 'report.json');
 

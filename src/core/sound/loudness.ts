@@ -132,18 +132,25 @@ const PHASES: readonly (readonly number[])[] = [
 /** So many samples round a place are asked for the peak there. */
 export const PEAK_TAPS = 12;
 
+/** The taps in the order of the samples that they weigh, those of all phases for a sample side by side. */
+const TAPS = Float64Array.from({ length: 4 * PEAK_TAPS }, (_, i) => PHASES[i % 4]?.[i >> 2] ?? 0);
+
 /** The largest value between the samples round index i, where that can be above `from`; 0 elsewhere. */
 export function peakAround(x: Float32Array, i: number, from: number): number {
   const here = Math.abs(x[i] as number);
   if (here < from && Math.abs(x[i - 1] ?? 0) < from) return here;
-  let peak = here;
-  for (const taps of PHASES) {
-    let v = 0;
-    for (let k = 0; k < PEAK_TAPS; k++) v += (taps[k] as number) * (x[i + 5 - k] ?? 0);
-    const a = Math.abs(v);
-    if (a > peak) peak = a;
+  let a = 0;
+  let b = 0;
+  let c = 0;
+  let d = 0;
+  for (let k = 0, tap = 0; k < PEAK_TAPS; k++, tap += 4) {
+    const v = x[i + 5 - k] ?? 0;
+    a += (TAPS[tap] as number) * v;
+    b += (TAPS[tap + 1] as number) * v;
+    c += (TAPS[tap + 2] as number) * v;
+    d += (TAPS[tap + 3] as number) * v;
   }
-  return peak;
+  return Math.max(here, Math.abs(a), Math.abs(b), Math.abs(c), Math.abs(d));
 }
 
 /** True peak in dBTP over all channels; -Infinity for silence. */

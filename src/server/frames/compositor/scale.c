@@ -10,7 +10,7 @@
 #define SMALL_STEP 1.85
 
 void plan_across(Across *a, int count, double source, double per, int size) {
-  const int room = (count + 7) / 8 * 8;
+  const int room = (count + 15) / 16 * 16;
   a->count = count;
   a->index = get((size_t)room * sizeof *a->index);
   a->shares = get((size_t)room * 2);
@@ -57,6 +57,18 @@ static void scale_plainly(const u8 *s, const Across *a, int16_t *o) {
 }
 
 #if defined(__x86_64__)
+__attribute__((target("avx2"))) static void scale_by_sixteens(const u8 *s, const Across *a, int16_t *o) {
+  const __m256i sign = _mm256_set1_epi8((char)0x80);
+  for (int b = 0; b < (a->count + 7) / 8; b += 2) {
+    const __m128i *low = (const __m128i *)(s + a->base[b]);
+    const __m128i *high = (const __m128i *)(s + a->base[b + 1]);
+    const __m256i row = _mm256_xor_si256(_mm256_loadu2_m128i(high, low), sign);
+    const __m256i pairs = _mm256_shuffle_epi8(row, _mm256_loadu_si256((const __m256i *)(a->pick + 16 * b)));
+    const __m256i shares = _mm256_loadu_si256((const __m256i *)(a->shares + 16 * b));
+    _mm256_storeu_si256((__m256i *)(o + 8 * b), _mm256_maddubs_epi16(shares, pairs));
+  }
+}
+
 __attribute__((target("ssse3"))) static void scale_by_eights(const u8 *s, const Across *a, int16_t *o) {
   const __m128i sign = _mm_set1_epi8((char)0x80);
   for (int b = 0; b < (a->count + 7) / 8; b++) {
@@ -68,9 +80,13 @@ __attribute__((target("ssse3"))) static void scale_by_eights(const u8 *s, const 
 }
 #endif
 
-// out has room for count rounded up to eight.
+// out has room for count rounded up to sixteen.
 void scale_row(const u8 *row, const Across *a, int16_t *out) {
 #if defined(__x86_64__)
+  if (a->step_is_small && __builtin_cpu_supports("avx2")) {
+    scale_by_sixteens(row, a, out);
+    return;
+  }
   if (a->step_is_small && __builtin_cpu_supports("ssse3")) {
     scale_by_eights(row, a, out);
     return;
@@ -79,13 +95,42 @@ void scale_row(const u8 *row, const Across *a, int16_t *out) {
   scale_plainly(row, a, out);
 }
 
-// share of the row below, 0 to 32767.
-CLONES void mix_rows(const int16_t *restrict above, const int16_t *restrict below, int share, u8 *restrict out,
-                     int count) {
+static void mix_plainly(const int16_t *above, const int16_t *below, int share, u8 *out, int count) {
   const int16_t k = (int16_t)share;
   for (int i = 0; i < count; i++) {
     const int16_t apart = (int16_t)(below[i] - above[i]);
     const int16_t part = (int16_t)(((int32_t)apart * k + 16384) >> 15);
     out[i] = (u8)(((int16_t)(above[i] + part + 64) >> 7) + 128);
   }
+}
+
+#if defined(__x86_64__)
+// Gives how many of them it has mixed.
+__attribute__((target("avx2"))) static int mix_by_32(const int16_t *above, const int16_t *below, int share, u8 *out,
+                                                     int count) {
+  const __m256i k = _mm256_set1_epi16((int16_t)share), half = _mm256_set1_epi16(64), sign = _mm256_set1_epi8((char)0x80);
+  int i = 0;
+  for (; i + 32 <= count; i += 32) {
+    __m256i mixed[2];
+    for (int h = 0; h < 2; h++) {
+      const __m256i a = _mm256_loadu_si256((const __m256i *)(above + i + 16 * h));
+      const __m256i b = _mm256_loadu_si256((const __m256i *)(below + i + 16 * h));
+      const __m256i part = _mm256_mulhrs_epi16(_mm256_sub_epi16(b, a), k);
+      mixed[h] = _mm256_srai_epi16(_mm256_add_epi16(_mm256_add_epi16(a, part), half), 7);
+    }
+    // Packed lane by lane, and put into their order.
+    const __m256i packed = _mm256_permute4x64_epi64(_mm256_packs_epi16(mixed[0], mixed[1]), 0xd8);
+    _mm256_storeu_si256((__m256i *)(out + i), _mm256_xor_si256(packed, sign));
+  }
+  return i;
+}
+#endif
+
+// share of the row below, 0 to 32767.
+void mix_rows(const int16_t *above, const int16_t *below, int share, u8 *out, int count) {
+  int done = 0;
+#if defined(__x86_64__)
+  if (__builtin_cpu_supports("avx2")) done = mix_by_32(above, below, share, out, count);
+#endif
+  mix_plainly(above + done, below + done, share, out + done, count - done);
 }
