@@ -163,6 +163,54 @@ test('a row is dragged with the mouse and moved with the keys of its handle', as
   await expect(words(page, 3)).toHaveValue(/baker/);
 });
 
+test('a row is dragged to where it could not be seen, and back by the keys of its handle', async ({
+  page,
+}) => {
+  await begin(page);
+  const many = Array.from({ length: 40 }, (_, i) => `Line number ${i + 1} of many.`);
+  await words(page, 5).click();
+  await words(page, 5).press('End');
+  await words(page, 5).evaluate(
+    (field, text) => {
+      const data = new DataTransfer();
+      data.setData('text/plain', text);
+      field.dispatchEvent(
+        new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+      );
+    },
+    `\n${many.join('\n')}`,
+  );
+  await expect(rows(page)).toHaveCount(45);
+  const before = await lines(page);
+  const handle = page.getByRole('button', { name: 'Move Scene 2', exact: true });
+  await handle.scrollIntoViewIfNeeded();
+  await handle.hover();
+  const sheet = await page.getByLabel('Sheet', { exact: true }).boundingBox();
+  if (!sheet) throw new Error('The sheet is not on the screen.');
+  await page.mouse.down();
+  // Held at its lower edge, the sheet goes on until its end.
+  await page.mouse.move(sheet.x + 30, sheet.y + sheet.height - 40, { steps: 8 });
+  const last = rows(page).last();
+  await expect(async () => {
+    await page.mouse.move(sheet.x + 30 + Math.random() * 6, sheet.y + sheet.height - 12);
+    await expect(last).toBeInViewport({ ratio: 0.9, timeout: 1000 });
+  }).toPass();
+  const end = await last.boundingBox();
+  if (!end) throw new Error('The last row is not on the screen.');
+  await page.mouse.move(sheet.x + 30, end.y + end.height / 2 + 4, { steps: 6 });
+  const said = page.getByRole('status').filter({ hasText: 'Scene' });
+  await expect(said).toContainText('is over place 45');
+  await page.mouse.up();
+  const [title = '', moved = '', ...rest] = before;
+  await expect.poll(() => lines(page)).toEqual([title, ...rest, moved]);
+  await page.getByRole('button', { name: 'Move Scene 45', exact: true }).focus();
+  await page.keyboard.press('Space');
+  await expect(said).toContainText('Scene 45 is over place 45');
+  await pressUntil(page, 'ArrowUp', said.filter({ hasText: 'place 44' }));
+  await page.keyboard.press('Space');
+  await expect.poll(() => lines(page)).toEqual([title, ...rest.slice(0, -1), moved, rest.at(-1)]);
+});
+
 test('several pasted lines make several scenes', async ({ page }) => {
   await begin(page);
   await words(page, 5).click();

@@ -167,8 +167,8 @@ export class ProductParts {
     };
   }
 
-  /** The price card. */
-  price(): Part {
+  /** The price card. weight: 9 where it is what the script is about. */
+  price(weight = 9): Part {
     const p = this.facts.price?.value;
     const was = this.facts.was?.value;
     if (!p)
@@ -177,7 +177,7 @@ export class ProductParts {
         layout: 'figure',
         shown: `${blank('price')}\n${this.name}`,
         spoken: '',
-        weight: 9,
+        weight,
         reasons: [because('no-price')],
       };
     const below = was ? this.say(`instead of ${was.text}`, was.text) : this.name;
@@ -190,7 +190,7 @@ export class ProductParts {
         '',
       ),
       from: was ? `${p.text}, before ${was.text}` : p.text,
-      weight: 9,
+      weight,
       reasons: [because('price')],
     };
   }

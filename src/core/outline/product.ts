@@ -102,6 +102,7 @@ function problem(p: ProductParts): Script {
   ];
 }
 
+/** What its title promises, something good and something bad, goes last of all. */
 function review(p: ProductParts): Script {
   const good = p.quotes('good');
   const bad = p.quotes('bad');
@@ -117,20 +118,21 @@ function review(p: ProductParts): Script {
     },
     p.description(6),
     p.rating(7),
-    p.quote(good[0], 8, 'best-review') ?? p.feature(0, 8, { before: p.say('Good: ', '+ '), of }),
+    p.quote(good[0], 9, 'best-review') ?? p.feature(0, 9, { before: p.say('Good: ', '+ '), of }),
     p.feature(good.length ? 0 : 1, 5, { before: p.say('Good: ', '+ '), of }),
-    p.quote(bad[0], 8.5, 'critical-review', CRITICAL) ?? {
+    p.quote(bad[0], 9, 'critical-review', CRITICAL) ?? {
       ref: 'catch',
       shown: `${p.say('Not so good: ', '– ')}${blank('what could be better')}`,
-      weight: 8.5,
+      weight: 9,
       reasons: [because('no-critical-word')],
     },
     p.quote(good[1], 3, 'another-good-review'),
-    p.price(),
+    p.price(8.5),
     p.end(),
   ];
 }
 
+/** All three stay, however short it is to be: the price goes before one of them. */
 function reasons(p: ProductParts): Script {
   return [
     {
@@ -141,12 +143,12 @@ function reasons(p: ProductParts): Script {
       weight: 9,
       reasons: [because('angle')],
     },
-    p.feature(0, 8.9, { before: '1. ', hint: 'first reason' }),
-    p.feature(1, 8.8, { before: '2. ', hint: 'second reason' }),
-    p.feature(2, 8.7, { before: '3. ', hint: 'third reason' }),
+    p.feature(0, 9, { before: '1. ', hint: 'first reason' }),
+    p.feature(1, 9, { before: '2. ', hint: 'second reason' }),
+    p.feature(2, 9, { before: '3. ', hint: 'third reason' }),
     p.quote(p.quotes('good')[0], 5, 'good-review'),
     p.rating(4),
-    p.price(),
+    p.price(8.5),
     p.end(),
   ];
 }
@@ -185,7 +187,7 @@ function news(p: ProductParts): Script {
     p.feature(1, 5, { of: p.besidesDescription }),
     p.variants(4),
     p.availability(3),
-    p.price(),
+    p.price(7.5),
     p.end(),
   ];
 }

@@ -9,10 +9,8 @@ import {
   HolderOutlined,
   PlusOutlined,
 } from '@ant-design/icons';
-import { useSortable } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
 import { Button, InputNumber, Select, Tooltip } from 'antd';
-import { memo, type ReactNode, useCallback, useState } from 'react';
+import { memo, type ReactNode, type RefObject, useCallback, useRef, useState } from 'react';
 import type { Format } from '../../../core/look/formats.ts';
 import { type Layout, layoutRule } from '../../../core/look/layouts.ts';
 import type { Alternative, Scene } from '../../../core/piece/types.ts';
@@ -26,6 +24,7 @@ import type { RowActions } from './row-actions.ts';
 import { RowPicture } from './row-picture.tsx';
 import { RowWords } from './row-words.tsx';
 import { useSceneTime } from './times.ts';
+import { type Grip, useSorted } from './use-sorted.ts';
 
 export interface RowProps {
   id: string;
@@ -34,6 +33,8 @@ export interface RowProps {
   selected: boolean;
   /** In sight, nearly so, or at work; of the others only number and words are there. */
   whole: boolean;
+  /** A row is about to be dragged, or is: those out of sight make room for it as well. */
+  sorting: boolean;
   /** Id of the scene whose picture is seen: this one, or the one before that goes on; and then its place, from 1. */
   behind: string;
   before: number | null;
@@ -56,17 +57,14 @@ type RowOfProps = Omit<RowProps, 'behind'> & { scene: Scene; behind: Scene };
 
 function RowOf(props: RowOfProps) {
   const { scene, index, selected, actions } = props;
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
-    id: scene.id,
-  });
+  const row = useRef<HTMLElement>(null);
   return (
     // biome-ignore lint/a11y/useKeyWithClickEvents: a click anywhere in a row selects it; every control in it has its own keyboard way
     <article
-      ref={setNodeRef}
+      ref={row}
       data-scene={scene.id}
       aria-label={`Scene ${index + 1}`}
-      className={`row${selected ? ' row--selected' : ''}${isDragging ? ' row--dragged' : ''}`}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`row${selected ? ' row--selected' : ''}`}
       onMouseDown={(e) => {
         const how = e.shiftKey ? 'range' : e.ctrlKey || e.metaKey ? 'toggle' : null;
         if (!how || (selected && (e.target as HTMLElement).closest('textarea, input'))) return;
@@ -78,10 +76,11 @@ function RowOf(props: RowOfProps) {
       }}
     >
       {props.whole ? (
-        <RowWhole {...props} attributes={attributes} listeners={listeners} />
+        <RowWhole {...props} row={row} />
       ) : (
         <RowAfar scene={scene} index={index} format={props.format} />
       )}
+      {props.sorting && !props.whole && <Sorted id={scene.id} row={row} />}
     </article>
   );
 }
@@ -101,11 +100,18 @@ function RowAfar({ scene, index, format }: Pick<RowProps, 'index' | 'format'> & 
   );
 }
 
+/** A row out of sight, while one is dragged. */
+function Sorted({ id, row }: { id: string; row: RefObject<HTMLElement | null> }) {
+  useSorted(id, row);
+  return null;
+}
+
 /** Kept outside: a new list would make every picture render again. */
 const NONE: readonly Alternative[] = [];
 
-function RowWhole(props: RowOfProps & Pick<RowEdgeProps, 'attributes' | 'listeners'>) {
-  const { scene, index, last, actions, attributes, listeners } = props;
+function RowWhole(props: RowOfProps & { row: RefObject<HTMLElement | null> }) {
+  const { scene, index, last, actions, row } = props;
+  const { attributes, listeners } = useSorted(scene.id, row);
   const { RowExtra, RowFigure, alternatives, painted, offersSpoken } = passOf(props.pass);
   const [apart, setApart] = useState(false);
   const toggleApart = useCallback(() => setApart((on) => !on), []);
@@ -147,7 +153,7 @@ function RowWhole(props: RowOfProps & Pick<RowEdgeProps, 'attributes' | 'listene
   );
 }
 
-interface RowEdgeProps extends Pick<ReturnType<typeof useSortable>, 'attributes' | 'listeners'> {
+interface RowEdgeProps extends Grip {
   id: string;
   index: number;
   actions: RowActions;

@@ -12,7 +12,8 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Button, Empty } from 'antd';
-import { type MouseEvent, useCallback, useMemo, useRef, useState } from 'react';
+import { type MouseEvent, type SyntheticEvent, useCallback, useMemo, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { useShallow } from 'zustand/react/shallow';
 import { moveScene } from '../../../core/piece/actions.ts';
 import { edit } from '../../../core/piece/edit.ts';
@@ -48,13 +49,22 @@ export function Sheet() {
   const sensors = useSensors(useSensor(PointerSensor, POINTER), useSensor(KeyboardSensor, KEYBOARD));
   const near = useNear(list, ids);
   const [dragged, setDragged] = useState<string | null>(null);
+  const [sorting, setSorting] = useState(false);
+  // Before the handle itself hears of it: all rows are there when the drag begins.
+  const onGrip = (e: SyntheticEvent) => {
+    if ((e.target as HTMLElement).closest('.row__handle')) flushSync(() => setSorting(true));
+  };
+  const onLetGo = useCallback(() => {
+    setDragged(null);
+    setSorting(false);
+  }, []);
   const onDragEnd = useCallback(
     ({ active, over }: DragEndEvent) => {
-      setDragged(null);
+      onLetGo();
       if (!over || active.id === over.id) return;
       apply(moveScene(String(active.id), ids.indexOf(String(over.id))));
     },
-    [apply, ids],
+    [apply, ids, onLetGo],
   );
   const accessibility = useMemo(() => dragWords('Scene', (id) => ids.indexOf(String(id)) + 1), [ids]);
   const chosen = useMemo(() => new Set(selected), [selected]);
@@ -63,6 +73,13 @@ export function Sheet() {
       className={`sheet sheet--${pass} sheet--${format.replace(':', 'x')}`}
       aria-label="Sheet"
       ref={list}
+      onPointerDownCapture={onGrip}
+      onPointerUpCapture={() => {
+        if (dragged === null) setSorting(false);
+      }}
+      onKeyDownCapture={(e) => {
+        if (e.key === ' ' || e.key === 'Enter') onGrip(e);
+      }}
     >
       {ids.length === 0 && (
         <Empty description="No scenes yet">
@@ -80,7 +97,7 @@ export function Sheet() {
         sensors={sensors}
         collisionDetection={closestCenter}
         onDragStart={({ active }) => setDragged(String(active.id))}
-        onDragCancel={() => setDragged(null)}
+        onDragCancel={onLetGo}
         onDragEnd={onDragEnd}
       >
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
@@ -95,6 +112,7 @@ export function Sheet() {
                   index={i}
                   last={i === ids.length - 1}
                   selected={chosen.has(id)}
+                  sorting={sorting}
                   whole={near.has(id) || selected[0] === id || dragged === id}
                   alone={selected.length === 1 && selected[0] === id}
                   pass={pass}
