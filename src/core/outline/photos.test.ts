@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { emptySource, type Photo, type Source } from '../source/types.ts';
 import { firstChoices, outlineLines } from './outline.ts';
-import { byTime, hamming, inOrder, PHOTO, photoRemarks, photosToImport } from './photos.ts';
+import { byTime, hamming, inOrder, PHOTO, photoMs, photoRemarks, photosToImport } from './photos.ts';
 
 const photo = (id: string, takenAt: string | null, more: Partial<Photo> = {}): Photo => ({
   id,
@@ -118,5 +118,101 @@ describe('photo sets', () => {
       'Come again',
     ]);
     expect(lines.every((l) => l.spoken === '')).toBe(true);
+  });
+});
+
+describe('remarks on photos', () => {
+  const at = (id: string, second: number | null, more: Partial<Photo> = {}) =>
+    photo(
+      id,
+      second === null
+        ? null
+        : `2026-11-19T17:0${Math.floor(second / 60)}:${String(second % 60).padStart(2, '0')}`,
+      {
+        differenceHash: '0000000000000000',
+        ...more,
+      },
+    );
+  const told = (...photos: Photo[]) =>
+    photoRemarks(photos).map((r) => `${r.photo} ${r.kind} ${r.better?.id ?? ''}`);
+
+  it.each([
+    ['so alike that ten bits differ', at('b', 3, { differenceHash: '00000000000003ff' }), true],
+    ['with eleven bits apart', at('b', 3, { differenceHash: '00000000000007ff' }), false],
+    ['ninety seconds later', at('b', 90), true],
+    ['later than that', at('b', 91), false],
+    ['without a time', at('b', null), true],
+  ])('a second photo %s', (_, second, near) =>
+    expect(told(at('a', 0, { sharpness: 401 }), second)).toEqual(near ? ['b near-duplicate a'] : []),
+  );
+
+  it('of a group the sharpest is proposed to stay, once', () => {
+    const group = [at('a', 0), at('b', 2, { sharpness: 420 }), at('c', 4, { sharpness: 410 })];
+    expect(told(...group)).toEqual(['a near-duplicate b', 'c near-duplicate b']);
+    // Of equals the first.
+    expect(told(at('a', 0), at('b', 2))).toEqual(['b near-duplicate a']);
+  });
+
+  it('call blurred what is far below the others, and what is poor by itself where there are few', () => {
+    const apart = (sharpness: number, i: number) =>
+      at(`s${sharpness}`, i, {
+        sharpness,
+        differenceHash: ['ffff000000000000', '0000ffff00000000', '00000000ffff0000'][i] ?? '',
+      });
+    expect(told(...[300, 300.5, 65].map(apart))).toEqual(['s65 blurred ']);
+    expect(told(...[300, 300.5, 67].map(apart))).toEqual([]);
+    // However sharp the others are.
+    expect(told(...[3000, 3000.5, 89].map(apart))).toEqual(['s89 blurred ']);
+    expect(told(...[3000, 3000.5, 91].map(apart))).toEqual([]);
+    expect(told(...[3000, 26].map(apart))).toEqual(['s26 blurred ']);
+    expect(told(...[3000, 28].map(apart))).toEqual([]);
+  });
+});
+
+describe('the order and the length of photos', () => {
+  it('go by name where no time is known or it is the same', () => {
+    const same = '2026-11-19T17:00:00';
+    const photos = [photo('IMG_10', same), photo('IMG_9', same), photo('x2', null), photo('x1', null)];
+    expect(byTime(photos).map((p) => p.id)).toEqual(['IMG_9', 'IMG_10', 'x1', 'x2']);
+  });
+
+  it('put a photo that came later where its time is', () => {
+    const photos = [1, 2, 3].map((h) => photo(`p${h}`, `2026-11-19T1${h}:00:00`));
+    const { photos: choices } = firstChoices({ ...emptySource('photos', { kind: 'photos' }), photos });
+    expect(inOrder(photos, { ...choices, order: null }).map((p) => p.id)).toEqual(['p1', 'p2', 'p3']);
+    expect(inOrder(photos, { ...choices, order: ['p2', 'p1'] }).map((p) => p.id)).toEqual(['p2', 'p1', 'p3']);
+  });
+
+  it.each([
+    ['each', 2500, 0, 4, 2500],
+    ['each', 100, 0, 4, 700],
+    ['total', 0, 10_000, 4, 2500],
+    ['total', 0, 10_000, 3, 3333],
+    ['total', 0, 2000, 40, 700],
+    ['total', 0, 2000, 0, 2000],
+  ] as const)('are, by %s of %i or all in %i, for %i photos %i ms', (length, eachMs, totalMs, count, ms) => {
+    const { photos } = firstChoices(emptySource('photos', { kind: 'photos' }));
+    expect(photoMs(count, { ...photos, length, eachMs, totalMs })).toBe(ms);
+  });
+
+  it('one photo alone has the first words, and each line says when its photo was taken', () => {
+    const photos = [photo('a', '2026-11-19T17:00:00'), photo('b', null)];
+    const source: Source = { ...emptySource('photos', { kind: 'photos' }), photos };
+    const first = firstChoices(source);
+    const lines = (leave: string[]) =>
+      outlineLines(source, { ...first, photos: { ...first.photos, first: ' Begin ', last: ' End ', leave } });
+    expect(lines(['b'])).toMatchObject([
+      {
+        ref: 'photo:a',
+        assetId: 'aa',
+        shown: 'Begin',
+        from: 'a.jpg',
+        reasons: [{ code: 'taken', at: '2026-11-19T17:00:00' }],
+      },
+    ]);
+    expect(lines([]).map((l) => [l.shown, l.layout, l.reasons[0]?.code])).toEqual([
+      ['Begin', 'title', 'taken'],
+      ['End', 'title', 'no-capture-time'],
+    ]);
   });
 });
