@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { nanoid } from 'nanoid';
+import { LOOK_NAMES, type LookName } from '../core/look/looks.ts';
 import { draftFromLines } from '../core/outline/draft.ts';
 import { cutScript } from '../core/text/script.ts';
 import { CONFIG } from '../server/config.ts';
@@ -23,14 +24,15 @@ import { UsageError } from './usage.ts';
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
 
-export const BENCH_USAGE = 'usage: nabbet bench [--photos FOLDER | --each-look]';
+export const BENCH_USAGE = 'usage: nabbet bench [--photos FOLDER | --each-look [LOOK ...]]';
 
 /**
  * nabbet bench: measures side by side in one run, prints ratios, and writes them to .bench/bench.json. --photos FOLDER: only
- * how well words can be read over photographs, which do not ship. --each-look: only what a render costs in each look.
+ * how well words can be read over photographs, which do not ship. --each-look: only what a
+ * render costs in each look, or in those that are named.
  */
 export async function bench(argv: string[]): Promise<void> {
-  const { values } = readArgs(argv);
+  const { values, positionals } = readArgs(argv);
   const folder = await mkdtemp(path.join(tmpdir(), 'nabbet-bench-'));
   try {
     if (values.photos !== undefined) {
@@ -39,7 +41,7 @@ export async function bench(argv: string[]): Promise<void> {
     }
     await copyHelpers(folder, CONFIG.data);
     if (values['each-look']) {
-      const ratios = await benchEachLook(folder, await demoPiece(), say);
+      const ratios = await benchEachLook(folder, await demoPiece(), looksOf(positionals), say);
       say(`least ${Math.min(...Object.values(ratios))}`);
       return;
     }
@@ -63,13 +65,23 @@ export async function bench(argv: string[]): Promise<void> {
 
 function readArgs(argv: string[]) {
   try {
-    return parseArgs({
+    const args = parseArgs({
       args: argv,
       options: { photos: { type: 'string' }, 'each-look': { type: 'boolean' } },
+      allowPositionals: true,
     });
+    if (args.positionals.length && !args.values['each-look']) throw new Error('Only looks can be named');
+    return args;
   } catch (e) {
     throw new UsageError(`${(e as Error).message.split('.')[0]}. ${BENCH_USAGE}`);
   }
+}
+
+/** Those that are named, or all. */
+function looksOf(names: readonly string[]): readonly LookName[] {
+  const unknown = names.find((n) => !(LOOK_NAMES as readonly string[]).includes(n));
+  if (unknown) throw new UsageError(`There is no look ${unknown}. Looks: ${LOOK_NAMES.join(', ')}.`);
+  return names.length ? LOOK_NAMES.filter((n) => names.includes(n)) : LOOK_NAMES;
 }
 
 /** In a process with data of its own, so that the photographs come nowhere else. Gives its exit code. */
