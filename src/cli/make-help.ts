@@ -25,7 +25,7 @@ const CHOICES: readonly (readonly [choice: string, does: string, values?: readon
   ['--music MOOD', 'what suits the words by default.', [...MOOD_NAMES, SUITED_MUSIC, 'none']],
   ['--split HOW', 'what is a scene of a script; sentence by default.', SPLITS],
   ['--as KIND', 'what the words are, where they do not tell.', ['script', 'article', 'product']],
-  ['--target SECONDS', 'an article or photos in about so long.'],
+  ['--target SECONDS', 'an article, a product or photos in about so long.'],
   ['--angle NAME', 'how a product is told.', ANGLES],
   ['--chapters NUMBERS', 'of a book: 1,2'],
   ['--pattern FILE', 'words with {column} in them: one video for each row of a table.'],
