@@ -278,7 +278,7 @@ describe('what make plans', () => {
       allowed.push(host);
       const j = await plan(address, '--target', '10');
       expect(j.source).toEqual({ kind: 'product', title: 'The talking clock' });
-      expect(j.said).toMatch(/blanks that only you can fill: .*price/);
+      expect(j.said).toMatch(/blanks that only you can fill: .*reason/);
     } finally {
       allowed.pop();
       server.close();
