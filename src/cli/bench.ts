@@ -28,8 +28,8 @@ export const BENCH_USAGE = 'usage: nabbet bench [--photos FOLDER | --each-look [
 
 /**
  * nabbet bench: measures side by side in one run, prints ratios, and writes them to .bench/bench.json. --photos FOLDER: only
- * how well words can be read over photographs, which do not ship. --each-look: only what a
- * render costs in each look, or in those that are named.
+ * how well words can be read over photographs, which do not ship. --each-look: only what a render costs
+ * in each look, or in those that are named.
  */
 export async function bench(argv: string[]): Promise<void> {
   const { values, positionals } = readArgs(argv);

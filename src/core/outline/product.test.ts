@@ -395,6 +395,13 @@ describe('the words of each angle', () => {
     );
   });
 
+  it('know the price rather than leave a blank, where there is no time for both', () => {
+    const source = product({ ...FULL, description: null });
+    const refs = outlineLines(source, with_(source, { angle: 'news', targetMs: 13_500 })).map((l) => l.ref);
+    expect(refs).toContain('news:price');
+    expect(refs).not.toContain('news:description');
+  });
+
   it('leave what the writer keeps, and leave out what the writer drops', () => {
     const source = product(FULL);
     const lines = outlineLines(

@@ -180,7 +180,8 @@ function news(p: ProductParts): Script {
     p.description(8) ?? {
       ref: 'description',
       shown: blank('what it is, in one sentence'),
-      weight: 8,
+      // A price that is known is worth more than a blank.
+      weight: 7,
       reasons: [because('no-description')],
     },
     p.feature(0, 6, { of: p.besidesDescription }),

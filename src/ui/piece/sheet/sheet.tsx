@@ -58,6 +58,10 @@ export function Sheet() {
     setDragged(null);
     setSorting(false);
   }, []);
+  // Pressed and not drawn; what is drawn ends as a drag.
+  const onRelease = () => {
+    if (dragged === null) setSorting(false);
+  };
   const onDragEnd = useCallback(
     ({ active, over }: DragEndEvent) => {
       onLetGo();
@@ -74,9 +78,8 @@ export function Sheet() {
       aria-label="Sheet"
       ref={list}
       onPointerDownCapture={onGrip}
-      onPointerUpCapture={() => {
-        if (dragged === null) setSorting(false);
-      }}
+      onPointerUpCapture={onRelease}
+      onPointerCancelCapture={onRelease}
       onKeyDownCapture={(e) => {
         if (e.key === ' ' || e.key === 'Enter') onGrip(e);
       }}
